@@ -1,0 +1,88 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.drill.Attempt;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Quota;
+import bersaglio.core.drill.Standing;
+import bersaglio.core.drill.Tally;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Shot;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A set as its events make it.
+ *
+ * @param openedAt milliseconds since 1970
+ * @param heldAt   when the set was held; sets are ordered by it
+ * @param said     the verdict as given when it was last closed
+ * @param move     the level move that rests on this set and still stands
+ * @param pen      the pen that writes it
+ * @param claims   events that older pens sent meanwhile, kept apart
+ * @param undo     the entry that undo would take back next
+ * @param redo     the entry that redo would bring back next
+ */
+public record ChartedSet(
+        Drill drill,
+        String session,
+        String run,
+        String player,
+        Hand hand,
+        int level,
+        Standpoint standpoint,
+        long openedAt,
+        long heldAt,
+        List<Shot> shots,
+        boolean closed,
+        boolean struck,
+        Optional<Said> said,
+        Optional<LevelMove> move,
+        int pen,
+        int claims,
+        Optional<String> undo,
+        Optional<String> redo) {
+
+    public ChartedSet {
+        shots = List.copyOf(shots);
+    }
+
+    public Quota quota() {
+        return drill.level(level).quota();
+    }
+
+    /** The trials that count, in order. */
+    public Attempt attempt() {
+        StringBuilder trials = new StringBuilder();
+        for (Shot shot : shots) {
+            if (shot.counted() && shot.ruling().outcome().isTrial()) {
+                trials.append(shot.ruling().outcome() == Outcome.HIT ? '1' : '0');
+            }
+        }
+        return new Attempt(trials.toString());
+    }
+
+    public Tally tally() {
+        return attempt().tally();
+    }
+
+    public int notSeen() {
+        int notSeen = 0;
+        for (Shot shot : shots) {
+            if (shot.ruling().outcome() == Outcome.NOT_SEEN) {
+                notSeen++;
+            }
+        }
+        return notSeen;
+    }
+
+    public Standing standing() {
+        return quota().judge(tally());
+    }
+
+    /** This set as a line in its player's ledger. */
+    public SetResult asResult() {
+        return new SetResult(run, player, drill.id(), level, heldAt, attempt(), notSeen(), closed, struck, said, move);
+    }
+}

@@ -1,0 +1,239 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.charting.Happening.PenTaken;
+import bersaglio.core.charting.Happening.Redone;
+import bersaglio.core.charting.Happening.SetMoved;
+import bersaglio.core.charting.Happening.SetOpened;
+import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.court.Point;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Referee;
+import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Shot;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The chart of one set while its events are replayed; {@link #replay} is the way in, {@link ChartedSet} the result. */
+public final class SetChart {
+
+    private final Drills drills;
+    private final UndoStack undo = new UndoStack();
+    private final Map<String, Entry> entries = new LinkedHashMap<>();
+    private Optional<SetOpened> opened = Optional.empty();
+    private Optional<Drill> drill = Optional.empty();
+    private String session = "";
+    private String run = "";
+    private String player = "";
+    private Hand hand = Hand.RIGHT;
+    private int level;
+    private long openedAt;
+    private long heldAt;
+    private boolean closed;
+    private boolean struck;
+    private Optional<Said> said = Optional.empty();
+    private Optional<LevelMove> move = Optional.empty();
+    private int pen = 1;
+    private int claims;
+
+    private SetChart(Drills drills) {
+        this.drills = drills;
+    }
+
+    /**
+     * Replays the events of one run in their order.
+     *
+     * @throws Refused when they do not begin with the set's opening, or name a drill or a level that does not exist
+     */
+    public static ChartedSet replay(Drills drills, List<ChartEvent> events) {
+        SetChart chart = new SetChart(drills);
+        List<ChartEvent> own = chart.withoutClaims(events);
+        for (ChartEvent event : own) {
+            chart.follow(event);
+        }
+        Set<String> standing = chart.undo.standing();
+        for (ChartEvent event : own) {
+            if (!event.what().canBeUndone() || standing.contains(event.id())) {
+                event.what().applyTo(chart, event);
+            }
+        }
+        return chart.result();
+    }
+
+    private List<ChartEvent> withoutClaims(List<ChartEvent> events) {
+        List<ChartEvent> own = new ArrayList<>(events.size());
+        for (ChartEvent event : events) {
+            if (event.what() instanceof PenTaken taken) {
+                pen = Math.max(pen, taken.pen());
+            } else if (event.pen() < pen) {
+                claims++;
+            } else {
+                own.add(event);
+            }
+        }
+        return own;
+    }
+
+    private void follow(ChartEvent event) {
+        if (event.what() instanceof Undone undone) {
+            undo.undo(undone.target());
+        } else if (event.what() instanceof Redone redone) {
+            undo.redo(redone.target());
+        } else if (event.what().canBeUndone()) {
+            undo.entered(event.id());
+        }
+    }
+
+    void open(SetOpened start, ChartEvent event) {
+        if (opened.isPresent()) {
+            return;
+        }
+        Drill named = drills.version(start.drill())
+                .orElseThrow(() -> new Refused("unknown_id", "drill", start.drill(), "a drill version of this club"));
+        named.level(start.level());
+        opened = Optional.of(start);
+        drill = Optional.of(named);
+        session = event.session();
+        run = event.run();
+        player = start.player();
+        hand = start.hand();
+        level = start.level();
+        openedAt = event.wall();
+        heldAt = event.wall();
+    }
+
+    void land(String id, Point landing, Caller by, long at) {
+        entries.put(id, new Entry(id, Optional.of(landing), Optional.empty(), by, at, closed));
+    }
+
+    void key(String id, Ruling ruling, Caller by, long at) {
+        entries.put(id, new Entry(id, Optional.empty(), Optional.of(ruling), by, at, closed));
+    }
+
+    void call(String shot, Ruling ruling) {
+        Entry entry = entries.get(shot);
+        if (entry != null) {
+            entry.call = Optional.of(ruling);
+        }
+    }
+
+    void close(Said verdict) {
+        closed = true;
+        said = Optional.of(verdict);
+    }
+
+    void reopen() {
+        closed = false;
+        move = Optional.empty();
+    }
+
+    void moveTo(SetMoved moved) {
+        requireLevel(moved.level());
+        player = moved.player();
+        hand = moved.hand();
+        level = moved.level();
+        heldAt = moved.heldAt();
+        move = Optional.empty();
+    }
+
+    void strike() {
+        struck = true;
+        move = Optional.empty();
+    }
+
+    void restore() {
+        struck = false;
+    }
+
+    void moveLevel(LevelMove moved) {
+        requireLevel(moved.from());
+        requireLevel(moved.to());
+        move = Optional.of(moved);
+    }
+
+    private void requireLevel(int number) {
+        drill.orElseThrow(SetChart::notOpened).level(number);
+    }
+
+    private ChartedSet result() {
+        Drill named = drill.orElseThrow(SetChart::notOpened);
+        Referee referee = named.refereeFor(level, hand);
+        int balls = named.level(level).quota().balls();
+        List<Shot> shots = new ArrayList<>(entries.size());
+        int trials = 0;
+        for (Entry entry : entries.values()) {
+            Ruling ruling = entry.rule(referee);
+            boolean trial = ruling.outcome().isTrial();
+            boolean counted = !entry.late && !(trial && trials >= balls);
+            if (trial && counted) {
+                trials++;
+            }
+            shots.add(entry.asShot(referee, ruling, counted));
+        }
+        return new ChartedSet(
+                named,
+                session,
+                run,
+                player,
+                hand,
+                level,
+                opened.orElseThrow(SetChart::notOpened).standpoint(),
+                openedAt,
+                heldAt,
+                shots,
+                closed,
+                struck,
+                said,
+                move,
+                pen,
+                claims,
+                undo.nextUndo(),
+                undo.nextRedo());
+    }
+
+    private static Refused notOpened() {
+        return new Refused("not_opened", "run", "no set.opened", "a run that begins with set.opened");
+    }
+
+    private static final class Entry {
+        private final String id;
+        private final Optional<Point> landing;
+        private final Optional<Ruling> keyed;
+        private final Caller by;
+        private final long at;
+        private final boolean late;
+        private Optional<Ruling> call = Optional.empty();
+
+        Entry(String id, Optional<Point> landing, Optional<Ruling> keyed, Caller by, long at, boolean late) {
+            this.id = id;
+            this.landing = landing;
+            this.keyed = keyed;
+            this.by = by;
+            this.at = at;
+            this.late = late;
+        }
+
+        Ruling rule(Referee referee) {
+            if (call.isPresent()) {
+                return call.get();
+            }
+            return keyed.orElseGet(() -> referee.rule(landing.orElseThrow()));
+        }
+
+        Shot asShot(Referee referee, Ruling ruling, boolean counted) {
+            Optional<Ruling> other = landing.isPresent()
+                    ? referee.otherSideOfCloseEdge(landing.get(), Referee.UNKNOWN_CHARTER_SD)
+                    : Optional.empty();
+            boolean isPlain = ruling.outcome() != Outcome.VOID;
+            return new Shot(id, landing, ruling, isPlain ? other : Optional.empty(), call.isPresent(), counted, by, at);
+        }
+    }
+}

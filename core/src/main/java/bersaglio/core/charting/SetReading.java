@@ -1,0 +1,14 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.drill.Standing;
+import bersaglio.core.drill.Verdict;
+import java.util.Optional;
+
+/**
+ * A set as it reads today.
+ *
+ * @param levelThen the rung on which the player stood before it, by the moves that still stand; when the set was
+ *                  charted at another one, it rests on a set that was changed since
+ * @param verdict   what the rules say of it now, which need not be what was said when it closed
+ */
+public record SetReading(SetResult set, Standing standing, int levelThen, Optional<Verdict> verdict) {}

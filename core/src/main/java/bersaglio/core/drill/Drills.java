@@ -1,0 +1,10 @@
+package bersaglio.core.drill;
+
+import java.util.Optional;
+
+/** Where drill versions are found. */
+@FunctionalInterface
+public interface Drills {
+
+    Optional<Drill> version(String id);
+}

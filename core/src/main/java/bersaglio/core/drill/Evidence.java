@@ -1,0 +1,126 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.Threshold;
+import bersaglio.core.problem.Check;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Moves up when the trials at the level make it likely enough that the true rate is the target rate or better. Older
+ * trials count less, so that a player who has improved is not held back for long.
+ *
+ * @param confidence  mastery wanted, 0.5 to 0.999
+ * @param leastTrials weighted trials wanted before the rule speaks, at least 1
+ * @param halfLife    later trials after which a trial counts half; 0 turns the weights off
+ */
+public record Evidence(double confidence, int leastTrials, int halfLife) implements AdvanceRule {
+
+    public static final Evidence DEFAULT = new Evidence(0.85, 20, 36);
+
+    private static final int MOST_SETS_AHEAD = 6;
+
+    public Evidence {
+        Check.requireBetween("confidence", confidence, 0.5, 0.999);
+        Check.requireBetween("leastTrials", leastTrials, 1, 500);
+        Check.requireBetween("halfLife", halfLife, 0, 10_000);
+    }
+
+    @Override
+    public Advice advise(Level level, List<Attempt> attempts) {
+        HitRate weighted = weigh(attempts);
+        Tally plain = plain(attempts);
+        Attempt last = attempts.get(attempts.size() - 1);
+        List<Figure> figures = new ArrayList<>();
+        figures.add(new Figure("hits", plain.hits()));
+        figures.add(new Figure("trials", plain.trials()));
+        figures.add(new Figure("targetRate", level.targetRate()));
+        figures.add(new Figure("masteryRate", weighted.mastery(level.targetRate())));
+        figures.add(new Figure("confidenceRate", confidence));
+        figures.add(new Figure("lastHits", last.tally().hits()));
+        figures.add(new Figure("lastTrials", last.tally().trials()));
+        if (advances(level, weighted)) {
+            return new Advice(Advice.Call.MOVE_UP, "evidence.enough", figures);
+        }
+        boolean met = last.meets(level.quota());
+        if (!met) {
+            return new Advice(Advice.Call.STAY, "evidence.stay", figures);
+        }
+        return new Advice(Advice.Call.STAY, "evidence.metStay." + settling(level, attempts, figures), figures);
+    }
+
+    /**
+     * What would settle it: the fewest hits in the next set, else the fewest further sets like the last one. Misses are
+     * put last in the sets to come, where they weigh most, so that the promise holds in any order.
+     */
+    private String settling(Level level, List<Attempt> attempts, List<Figure> figures) {
+        int balls = level.quota().balls();
+        for (int hits = level.quota().hits(); hits <= balls; hits++) {
+            if (advances(level, weigh(withNext(attempts, hits, balls, 1)))) {
+                figures.add(new Figure("nextHits", hits));
+                figures.add(new Figure("nextBalls", balls));
+                return "nextSet";
+            }
+        }
+        Tally last = attempts.get(attempts.size() - 1).tally();
+        int alike = (int) Math.round((double) last.hits() * balls / last.trials());
+        for (int sets = 2; sets <= MOST_SETS_AHEAD; sets++) {
+            if (advances(level, weigh(withNext(attempts, alike, balls, sets)))) {
+                figures.add(new Figure("moreSets", sets));
+                figures.add(new Figure("nextHits", alike));
+                figures.add(new Figure("nextBalls", balls));
+                return "moreSets";
+            }
+        }
+        return "far";
+    }
+
+    private static List<Attempt> withNext(List<Attempt> attempts, int hits, int balls, int sets) {
+        List<Attempt> ahead = new ArrayList<>(attempts);
+        Attempt next = new Attempt("1".repeat(hits) + "0".repeat(balls - hits));
+        for (int i = 0; i < sets; i++) {
+            ahead.add(next);
+        }
+        return ahead;
+    }
+
+    private boolean advances(Level level, HitRate weighted) {
+        return Threshold.reaches(weighted.trials(), leastTrials)
+                && Threshold.reaches(weighted.mastery(level.targetRate()), confidence);
+    }
+
+    /** Hits and trials of these sets, each weighted by how many trials came later. */
+    public HitRate weigh(List<Attempt> attempts) {
+        double hits = 0;
+        double trials = 0;
+        for (Attempt attempt : attempts) {
+            for (int i = 0; i < attempt.trials().length(); i++) {
+                hits = hits * fading() + (attempt.isHit(i) ? 1 : 0);
+                trials = trials * fading() + 1;
+            }
+        }
+        return new HitRate(Math.min(hits, trials), trials);
+    }
+
+    @Override
+    public double passesWithin(Level level, int sets, double rate) {
+        return new EvidenceOdds(this, level, rate).passesWithin(sets);
+    }
+
+    /** What a trial's weight is multiplied by with each later trial. */
+    double fading() {
+        return halfLife == 0 ? 1 : Math.pow(0.5, 1.0 / halfLife);
+    }
+
+    boolean advances(Level level, double weightedHits, double weightedTrials) {
+        return advances(level, new HitRate(Math.min(weightedHits, weightedTrials), weightedTrials));
+    }
+
+    private static Tally plain(List<Attempt> attempts) {
+        Tally sum = Tally.NONE;
+        for (Attempt attempt : attempts) {
+            sum = sum.plus(attempt.tally());
+        }
+        return sum;
+    }
+}

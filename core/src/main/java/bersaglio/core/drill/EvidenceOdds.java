@@ -1,0 +1,73 @@
+package bersaglio.core.drill;
+
+/**
+ * The chance that the evidence rule has moved a player of a known true rate up within some sets.
+ *
+ * <p>The number of weighted trials is known after every ball; the weighted hits are a chance variable, carried ball by
+ * ball as a distribution on a fine grid. A value between two cells is shared between them so that the mean is kept; the
+ * error of the result is below 0.002.
+ */
+final class EvidenceOdds {
+
+    private static final int CELLS_A_HIT = 64;
+
+    private final Evidence rule;
+    private final Level level;
+    private final double rate;
+
+    EvidenceOdds(Evidence rule, Level level, double rate) {
+        this.rule = rule;
+        this.level = level;
+        this.rate = rate;
+    }
+
+    double passesWithin(int sets) {
+        int balls = level.quota().balls();
+        double fading = rule.fading();
+        double most = fading == 1 ? (double) balls * sets : Math.min((double) balls * sets, 1 / (1 - fading));
+        double[] chance = new double[(int) Math.ceil(most * CELLS_A_HIT) + CELLS_A_HIT + 2];
+        chance[0] = 1;
+        double trials = 0;
+        double passed = 0;
+        for (int set = 0; set < sets; set++) {
+            for (int ball = 0; ball < balls; ball++) {
+                chance = afterBall(chance, fading);
+                trials = trials * fading + 1;
+            }
+            passed += takeAdvancing(chance, trials);
+        }
+        return Math.min(1, passed);
+    }
+
+    private double[] afterBall(double[] chance, double fading) {
+        double[] next = new double[chance.length];
+        for (int cell = 0; cell < chance.length; cell++) {
+            if (chance[cell] > 0) {
+                double faded = cell * fading;
+                spread(next, faded, chance[cell] * (1 - rate));
+                spread(next, faded + CELLS_A_HIT, chance[cell] * rate);
+            }
+        }
+        return next;
+    }
+
+    private static void spread(double[] chance, double place, double mass) {
+        int cell = (int) place;
+        double above = place - cell;
+        chance[cell] += mass * (1 - above);
+        if (above > 0) {
+            chance[cell + 1] += mass * above;
+        }
+    }
+
+    private double takeAdvancing(double[] chance, double trials) {
+        double taken = 0;
+        int cell = chance.length - 1;
+        while (cell >= 0 && (chance[cell] == 0 || rule.advances(level, (double) cell / CELLS_A_HIT, trials))) {
+            taken += chance[cell];
+            chance[cell] = 0;
+            cell--;
+        }
+        return taken;
+    }
+}

@@ -1,0 +1,44 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.odds.HitRate;
+import java.util.List;
+
+/**
+ * What a set says, with how far it can be trusted.
+ *
+ * @param lower        lower end of the 95 % interval of the true rate, from this set alone
+ * @param upper        its upper end
+ * @param mastery      the chance that the true rate is the target rate or better, from this set alone
+ * @param tries        sets held at the level since the player came to it, this one included
+ * @param notReadyRate the true rate of a player who is not ready
+ * @param luckChance   how often such a player has passed by luck within so many tries
+ * @param advice       what the level's rule says
+ */
+public record Verdict(
+        Tally tally,
+        double lower,
+        double upper,
+        double targetRate,
+        double mastery,
+        int tries,
+        double notReadyRate,
+        double luckChance,
+        Advice advice) {
+
+    /** Judges the last of these sets. */
+    public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts) {
+        Level level = drill.level(levelNumber);
+        Tally tally = attempts.get(attempts.size() - 1).tally();
+        HitRate rate = new HitRate(tally.hits(), tally.trials());
+        return new Verdict(
+                tally,
+                rate.lower(),
+                rate.upper(),
+                level.targetRate(),
+                rate.mastery(level.targetRate()),
+                attempts.size(),
+                level.notReadyRate(),
+                level.passesWithin(attempts.size(), level.notReadyRate()),
+                drill.advise(levelNumber, attempts));
+    }
+}

@@ -1,0 +1,48 @@
+package bersaglio.core.odds;
+
+import bersaglio.core.problem.Check;
+import org.apache.commons.statistics.distribution.BetaDistribution;
+
+/**
+ * Hits over trials, with what they say about the true rate. Counts may be weighted and so need not be whole.
+ *
+ * <p>Interval and mastery come from the Jeffreys posterior Beta(h + ½, m + ½): Brown, Cai and DasGupta, "Interval
+ * Estimation for a Binomial Proportion", Statistical Science 16 (2001).
+ *
+ * @param hits   0 to {@code trials}
+ * @param trials at least 0
+ */
+public record HitRate(double hits, double trials) {
+
+    private static final double TAIL = 0.025;
+
+    public HitRate {
+        Check.requireBetween("trials", trials, 0, 1e9);
+        Check.requireBetween("hits", hits, 0, trials);
+    }
+
+    /** The observed share; with no trial there is none, and this is 0. */
+    public double share() {
+        return trials == 0 ? 0 : hits / trials;
+    }
+
+    /** Lower end of the 95 % interval with equal tails; 0 when nothing was hit. */
+    public double lower() {
+        return hits == 0 ? 0 : posterior().inverseCumulativeProbability(TAIL);
+    }
+
+    /** Upper end of the 95 % interval with equal tails; 1 when everything was hit. */
+    public double upper() {
+        return hits == trials ? 1 : posterior().inverseSurvivalProbability(TAIL);
+    }
+
+    /** The chance that the true rate is at least {@code target}. */
+    public double mastery(double target) {
+        Check.requireRate("target", target);
+        return posterior().survivalProbability(target);
+    }
+
+    private BetaDistribution posterior() {
+        return BetaDistribution.of(hits + 0.5, trials - hits + 0.5);
+    }
+}

@@ -1,0 +1,7 @@
+package bersaglio.core.shot;
+
+/** The hand that holds the racket. */
+public enum Hand {
+    RIGHT,
+    LEFT
+}

@@ -1,0 +1,34 @@
+package bersaglio.core.shot;
+
+import bersaglio.core.court.Side;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** What became of a shot at a target. The last two are entries, but no trials. */
+public enum Outcome {
+    HIT(true),
+    IN(true, Side.SHORT, Side.DEEP, Side.LEFT, Side.RIGHT),
+    NET(true),
+    LONG(true),
+    WIDE(true, Side.LEFT, Side.RIGHT),
+    NO_REACH(true),
+    NOT_SEEN(false),
+    VOID(false);
+
+    private final boolean trial;
+    private final Set<Side> sides;
+
+    Outcome(boolean trial, Side... sides) {
+        this.trial = trial;
+        this.sides = EnumSet.of(Side.NONE, sides);
+    }
+
+    public boolean isTrial() {
+        return trial;
+    }
+
+    /** The sides that a miss of this kind can carry; which one need not be known. */
+    public Set<Side> sides() {
+        return EnumSet.copyOf(sides);
+    }
+}

@@ -1,0 +1,50 @@
+package bersaglio.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+class ArchitectureTest {
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("bersaglio.core");
+
+    @Test
+    void theRulesKnowNothingButThemselves() {
+        classes()
+                .that()
+                .resideInAPackage("bersaglio.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("bersaglio.core..", "java.lang..", "java.util..", "org.apache.commons.statistics..")
+                .check(core);
+    }
+
+    /** The same classes run in the page: nothing there may need a clock, chance, reflection or heavy formatting. */
+    @Test
+    void theRulesUseNothingThatThePageCannotCarry() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.time..", "java.text..", "java.util.regex..", "java.lang.reflect..")
+                .orShould()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("java.util.Random")
+                .orShould()
+                .callMethod(String.class, "format", String.class, Object[].class)
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .check(core);
+    }
+
+    @Test
+    void thePackagesHaveNoCircle() {
+        slices().matching("bersaglio.core.(*)..").should().beFreeOfCycles().check(core);
+    }
+}

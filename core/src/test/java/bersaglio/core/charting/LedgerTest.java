@@ -1,0 +1,127 @@
+package bersaglio.core.charting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bersaglio.core.Samples;
+import bersaglio.core.charting.Happening.LevelMoved;
+import bersaglio.core.charting.Happening.SetMoved;
+import bersaglio.core.charting.Happening.SetReopened;
+import bersaglio.core.charting.Happening.SetStruck;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.MetInLast;
+import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Tally;
+import bersaglio.core.shot.Hand;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class LedgerTest {
+
+    private static final String MET = "111111110000";
+    private static final String MISSED = "111110000000";
+
+    private final Drill drill = Samples.drill(new MetInLast(2, 3));
+    private final List<Tape> tapes = new ArrayList<>();
+
+    @Test
+    void aPlayerStartsOnTheFirstRungAndFollowsTheMovesThatStand() {
+        held(1, MET);
+        held(1, MET).add(move(1, 2));
+        Tape second = held(2, MET).add(move(2, 3));
+        assertThat(ledger().level()).isEqualTo(3);
+        second.add(new SetReopened());
+        assertThat(ledger().level()).isEqualTo(2);
+    }
+
+    @Test
+    void aLevelStartsAfreshWhenThePlayerComesBackToIt() {
+        held(1, MET);
+        held(1, MET).add(move(1, 2));
+        held(2, MISSED).add(new LevelMoved(new LevelMove(2, 1, LevelMove.By.COACH, false)));
+        assertThat(ledger().attemptsAt(1)).isEmpty();
+        Tape again = held(1, MET);
+        assertThat(ledger().verdictOn(again.replay().asResult()).orElseThrow())
+                .returns(1, verdict -> verdict.tries())
+                .returns(Advice.Call.STAY, verdict -> verdict.advice().call());
+    }
+
+    @Test
+    void aSetIsJudgedWithTheSetsBeforeItOnly() {
+        held(1, MET);
+        Tape second = held(1, MISSED);
+        held(1, MET);
+        assertThat(ledger().verdictOn(second.replay().asResult())
+                        .orElseThrow()
+                        .advice()
+                        .code())
+                .isEqualTo("window.stay");
+        assertThat(ledger().verdictNow().orElseThrow().advice().code()).isEqualTo("window.met");
+    }
+
+    @Test
+    void aStruckSetAndASetMovedAwayNoLongerBearOnThePlayer() {
+        Tape struck = held(1, MET);
+        held(1, MET);
+        assertThat(ledger().verdictNow().orElseThrow().advice().code()).isEqualTo("window.met");
+        struck.add(new SetStruck());
+        assertThat(ledger().verdictNow().orElseThrow().advice().code()).isEqualTo("window.metStay");
+        Tape other = held(1, MET).add(new SetMoved("elio", Hand.RIGHT, 1, 9_000_000));
+        assertThat(ledger().overlaidWith(List.of(other.replay().asResult()), "nora")
+                        .sets())
+                .hasSize(2);
+    }
+
+    @Test
+    void aSetOnARungThatWasTakenBackIsMarkedAsRestingOnAChange() {
+        held(1, MET);
+        Tape changed = held(1, MET).add(move(1, 2));
+        held(2, MISSED);
+        changed.add(new SetReopened()).close();
+        assertThat(ledger().readings().get(2)).returns(1, SetReading::levelThen);
+    }
+
+    @Test
+    void theVerdictSaysHowOftenANotReadyPlayerGetsThisFar() {
+        Tape first = Tape.of(Samples.drill(new OneMetQuota()), "r1", "nora", Hand.RIGHT, 1)
+                .row(MET)
+                .close();
+        Ledger ledger = new Ledger(Samples.drill(), List.of(first.replay().asResult()));
+        assertThat(ledger.verdictNow().orElseThrow()).satisfies(verdict -> {
+            assertThat(verdict.tally()).isEqualTo(new Tally(8, 12));
+            assertThat(verdict.notReadyRate()).isCloseTo(0.5015, within(5e-5));
+            assertThat(verdict.luckChance()).isCloseTo(0.1967, within(5e-5));
+        });
+    }
+
+    @Test
+    void ratesAreKeptApartByLevel() {
+        held(1, MET);
+        held(1, MISSED).add(move(1, 2));
+        held(2, MISSED);
+        assertThat(ledger().rates())
+                .extracting(LevelRate::level, LevelRate::sets, LevelRate::tally)
+                .containsExactly(
+                        org.assertj.core.groups.Tuple.tuple(1, 2, new Tally(13, 24)),
+                        org.assertj.core.groups.Tuple.tuple(2, 1, new Tally(5, 12)));
+    }
+
+    private Tape held(int level, String trials) {
+        Tape tape = Tape.of(drill, "r" + (tapes.size() + 1), "nora", Hand.RIGHT, level)
+                .row(trials)
+                .close();
+        tapes.add(tape);
+        return tape;
+    }
+
+    private Ledger ledger() {
+        return new Ledger(
+                drill, tapes.stream().map(tape -> tape.replay().asResult()).toList());
+    }
+
+    private static LevelMoved move(int from, int to) {
+        return new LevelMoved(new LevelMove(from, to, LevelMove.By.RULE, false));
+    }
+}

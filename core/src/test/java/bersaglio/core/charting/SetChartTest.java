@@ -1,0 +1,211 @@
+package bersaglio.core.charting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bersaglio.core.charting.Happening.LevelMoved;
+import bersaglio.core.charting.Happening.PenTaken;
+import bersaglio.core.charting.Happening.Redone;
+import bersaglio.core.charting.Happening.SetMoved;
+import bersaglio.core.charting.Happening.SetReopened;
+import bersaglio.core.charting.Happening.SetRestored;
+import bersaglio.core.charting.Happening.SetStruck;
+import bersaglio.core.charting.Happening.ShotCalled;
+import bersaglio.core.charting.Happening.ShotLanded;
+import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.court.Point;
+import bersaglio.core.drill.Standing;
+import bersaglio.core.drill.Tally;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Shot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class SetChartTest {
+
+    private final Tape tape = Tape.of("r1", "nora", Hand.RIGHT, 1);
+
+    @Test
+    void notSeenAndVoidAreEntriesButNoTrials() {
+        ChartedSet set = tape.row("110")
+                .key(Outcome.NOT_SEEN)
+                .key(Outcome.VOID)
+                .key(Outcome.NET)
+                .replay();
+        assertThat(set.tally()).isEqualTo(new Tally(2, 4));
+        assertThat(set.notSeen()).isEqualTo(1);
+        assertThat(set.shots()).hasSize(6);
+    }
+
+    @Test
+    void theCallCountsAndTheMarkStaysAsTouched() {
+        Point close = new Point(1.57, 6.2);
+        tape.land(close);
+        assertThat(tape.replay().shots().get(0)).satisfies(shot -> {
+            assertThat(shot.isClose()).isTrue();
+            assertThat(shot.other()).contains(Ruling.HIT);
+        });
+        Shot called = tape.add(new ShotCalled(tape.lastId(), Ruling.HIT))
+                .replay()
+                .shots()
+                .get(0);
+        assertThat(called.ruling()).isEqualTo(Ruling.HIT);
+        assertThat(called.landing()).contains(close);
+        assertThat(called.isClose()).isFalse();
+    }
+
+    @Test
+    void undoAndRedoReachBackToTheStart() {
+        tape.row("11");
+        assertThat(undo().tally()).isEqualTo(new Tally(1, 1));
+        assertThat(undo().tally()).isEqualTo(Tally.NONE);
+        assertThat(tape.replay().undo()).isEmpty();
+        assertThat(redo().tally()).isEqualTo(new Tally(1, 1));
+        assertThat(redo().tally()).isEqualTo(new Tally(2, 2));
+        assertThat(tape.replay().redo()).isEmpty();
+    }
+
+    @Test
+    void aNewShotAfterAnUndoLeavesNothingToRedo() {
+        tape.row("11");
+        undo();
+        assertThat(tape.row("0").replay().redo()).isEmpty();
+    }
+
+    @Test
+    void undoOfACallBringsTheTouchedRulingBack() {
+        tape.row("1").add(new ShotCalled(tape.lastId(), Ruling.VOID));
+        assertThat(tape.replay().tally()).isEqualTo(Tally.NONE);
+        assertThat(undo().tally()).isEqualTo(new Tally(1, 1));
+    }
+
+    @Test
+    void undoOfAShotNotYetArrivedWaitsForIt() {
+        String coming = "r1-3";
+        ChartedSet set = tape.add(new Undone(coming)).row("1").replay();
+        assertThat(set.tally()).isEqualTo(Tally.NONE);
+        assertThat(set.redo()).contains(coming);
+    }
+
+    @Test
+    void aShotPastTheBlockIsKeptAndNotCounted() {
+        ChartedSet set = tape.row("1111000000001").replay();
+        assertThat(set.tally()).isEqualTo(new Tally(4, 12));
+        assertThat(set.shots()).hasSize(13);
+        assertThat(set.shots().get(12).counted()).isFalse();
+    }
+
+    @Test
+    void reopeningTakesTheLevelMoveBackAndUncountsNothing() {
+        tape.row("111111110000").close().add(up());
+        assertThat(tape.replay().move()).isPresent();
+        ChartedSet reopened = tape.add(new SetReopened()).replay();
+        assertThat(reopened.closed()).isFalse();
+        assertThat(reopened.move()).isEmpty();
+        assertThat(reopened.standing()).isEqualTo(Standing.MET);
+    }
+
+    @Test
+    void aSetMovedToALeftHanderIsRuledAgainAtTheMirroredZone() {
+        ChartedSet moved = tape.row("11")
+                .land(Tape.IN_ZONE.mirrored())
+                .close()
+                .add(up())
+                .add(new SetMoved("elio", Hand.LEFT, 2, 5_000))
+                .replay();
+        assertThat(moved.player()).isEqualTo("elio");
+        assertThat(moved.tally()).isEqualTo(new Tally(1, 3));
+        assertThat(moved.heldAt()).isEqualTo(5_000);
+        assertThat(moved.move()).isEmpty();
+    }
+
+    @Test
+    void aStruckSetCanBeBroughtBack() {
+        tape.row("1").close().add(new SetStruck());
+        assertThat(tape.replay().asResult().counts()).isFalse();
+        assertThat(tape.add(new SetRestored()).replay().asResult().counts()).isTrue();
+    }
+
+    @Test
+    void whatAnOlderPenStillSendsIsKeptApart() {
+        ChartedSet set = tape.row("1")
+                .writingWithPen(2)
+                .add(new PenTaken(2, tape.lastId()))
+                .row("1")
+                .writingWithPen(1)
+                .row("00")
+                .replay();
+        assertThat(set.tally()).isEqualTo(new Tally(2, 2));
+        assertThat(set.claims()).isEqualTo(2);
+    }
+
+    @Test
+    void aRunWithoutItsOpeningOrWithAStrangeDrillIsRefused() {
+        List<ChartEvent> headless = tape.row("1").events().subList(1, 2);
+        assertThatThrownBy(() -> SetChart.replay(id -> Optional.empty(), headless))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> SetChart.replay(id -> Optional.empty(), tape.events()))
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> assertThat(refused.problem().field()).isEqualTo("drill"));
+    }
+
+    @Test
+    void aLandingAHundredMetresAwayOrNowhereIsRefused() {
+        for (double x : new double[] {100, Double.NaN, Double.NEGATIVE_INFINITY}) {
+            assertThatThrownBy(() -> new ShotLanded(new Point(x, 3), Caller.COACH))
+                    .isInstanceOfSatisfying(
+                            Refused.class,
+                            refused -> assertThat(refused.problem().allowed()).isEqualTo("-20.0 to 20.0"));
+        }
+    }
+
+    /** However an entry sequence runs, undoing all of it and redoing all of it gives the same set again. */
+    @Property(tries = 100)
+    void allUndoneAndRedoneIsTheSame(@ForAll long seed) {
+        Random random = new Random(seed);
+        Tape some = Tape.of("r2", "teo", Hand.RIGHT, 1);
+        List<String> shots = new ArrayList<>();
+        for (int i = 0; i < 15; i++) {
+            if (!shots.isEmpty() && random.nextInt(4) == 0) {
+                some.add(new ShotCalled(shots.get(random.nextInt(shots.size())), Ruling.of(Outcome.NET)));
+            } else {
+                some.land(new Point(random.nextDouble() * 6 - 3, random.nextDouble() * 7));
+                shots.add(some.lastId());
+            }
+        }
+        List<Shot> before = some.replay().shots();
+        int undone = 0;
+        while (some.replay().undo().isPresent()) {
+            some.add(new Undone(some.replay().undo().get()));
+            undone++;
+        }
+        assertThat(undone).isEqualTo(15);
+        assertThat(some.replay().shots()).isEmpty();
+        while (some.replay().redo().isPresent()) {
+            some.add(new Redone(some.replay().redo().get()));
+        }
+        assertThat(some.replay().shots()).isEqualTo(before);
+    }
+
+    private ChartedSet undo() {
+        return tape.add(new Undone(tape.replay().undo().orElseThrow())).replay();
+    }
+
+    private ChartedSet redo() {
+        return tape.add(new Redone(tape.replay().redo().orElseThrow())).replay();
+    }
+
+    private static LevelMoved up() {
+        return new LevelMoved(new LevelMove(1, 2, LevelMove.By.RULE, false));
+    }
+}

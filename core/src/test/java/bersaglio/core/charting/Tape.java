@@ -1,0 +1,85 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.Samples;
+import bersaglio.core.charting.Happening.SetClosed;
+import bersaglio.core.charting.Happening.SetOpened;
+import bersaglio.core.charting.Happening.ShotKeyed;
+import bersaglio.core.charting.Happening.ShotLanded;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Writes the events of one set for a test, as a device would. */
+final class Tape {
+
+    static final Point IN_ZONE = new Point(2.1, 6.2);
+    static final Point SHORT_OF_ZONE = new Point(2.1, 4.0);
+
+    private final List<ChartEvent> events = new ArrayList<>();
+    private final String run;
+    private final Drill drill;
+    private int pen = 1;
+
+    private Tape(String run, Drill drill) {
+        this.run = run;
+        this.drill = drill;
+    }
+
+    static Tape of(String run, String player, Hand hand, int level) {
+        return of(Samples.drill(), run, player, hand, level);
+    }
+
+    static Tape of(Drill drill, String run, String player, Hand hand, int level) {
+        return new Tape(run, drill).add(new SetOpened(player, hand, drill.id(), level, Standpoint.BEHIND));
+    }
+
+    Tape add(Happening what) {
+        int seq = events.size() + 1;
+        long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * 1000L;
+        events.add(new ChartEvent(run + "-" + seq, "s1", run, pen, "d" + pen, seq, seq * 1000L, wall, what));
+        return this;
+    }
+
+    Tape writingWithPen(int number) {
+        pen = number;
+        return this;
+    }
+
+    Tape land(Point at) {
+        return add(new ShotLanded(at, Caller.COACH));
+    }
+
+    Tape key(Outcome outcome) {
+        return add(new ShotKeyed(Ruling.of(outcome), Caller.COACH));
+    }
+
+    /** Logs a row of hits, {@code 1}, and shots short of the zone, {@code 0}. */
+    Tape row(String trials) {
+        trials.chars().forEach(trial -> land(trial == '1' ? IN_ZONE : SHORT_OF_ZONE));
+        return this;
+    }
+
+    Tape close() {
+        return add(new SetClosed(new Said(Advice.Call.STAY, "once.missed", List.of(), Rules.NUMBER)));
+    }
+
+    String lastId() {
+        return events.get(events.size() - 1).id();
+    }
+
+    List<ChartEvent> events() {
+        return events;
+    }
+
+    ChartedSet replay() {
+        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+    }
+}

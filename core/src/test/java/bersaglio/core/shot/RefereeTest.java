@@ -1,0 +1,97 @@
+package bersaglio.core.shot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bersaglio.core.Samples;
+import bersaglio.core.court.CourtHalf;
+import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Side;
+import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.Tie;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RefereeTest {
+
+    private final Referee referee = new Referee(CourtHalf.BADMINTON.inUse(CourtInUse.SINGLES), Samples.CORNER);
+
+    @ParameterizedTest
+    @CsvSource({
+        "2.00, 6.20, HIT, NONE",
+        "1.59, 5.70, HIT, NONE", // the zone's own edge
+        "2.59, 6.70, HIT, NONE", // the back corner: both lines are in
+        "1.40, 6.20, IN, LEFT",
+        "2.00, 5.00, IN, SHORT",
+        "0.00, 5.69, IN, LEFT", // missed by more to the left than short
+        "0.60, 4.71, IN, SHORT", // by 0.99 both ways: a tie goes to the depth
+        "2.00, 6.71, LONG, NONE",
+        "2.60, 6.00, WIDE, RIGHT",
+        "-2.70, 3.00, WIDE, LEFT",
+        "2.79, 6.90, LONG, NONE", // out by 0.20 beyond both lines: a tie is long
+        "2.99, 6.90, WIDE, RIGHT",
+        "0.00, -0.20, NET, NONE" // fell on the hitter's own side
+    })
+    void aLandingIsRuledByWhereItFell(double x, double y, Outcome outcome, Side side) {
+        assertThat(referee.rule(new Point(x, y))).isEqualTo(new Ruling(outcome, side));
+    }
+
+    @Test
+    void inDoublesTheTramlineIsIn() {
+        Referee doubles = new Referee(CourtHalf.BADMINTON.inUse(CourtInUse.DOUBLES), Samples.CORNER);
+        assertThat(doubles.rule(new Point(2.8, 6.0))).isEqualTo(new Ruling(Outcome.IN, Side.RIGHT));
+    }
+
+    @Test
+    void aLeftHandersZoneIsTheMirroredCornerAndACourtZoneStays() {
+        assertThat(new TargetZone("Corner", 1, Samples.CORNER, Tie.HITTER_HAND).areaFor(Hand.LEFT))
+                .isEqualTo(new Rectangle(-2.59, 5.70, -1.59, 6.70));
+        assertThat(new TargetZone("Corner", 1, Samples.CORNER, Tie.COURT).areaFor(Hand.LEFT))
+                .isEqualTo(Samples.CORNER);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1.56, 6.20, HIT", // just outside the zone: may have been in it
+        "1.62, 6.20, IN", // just inside
+        "2.00, 6.67, LONG", // in the zone, close to the back line
+        "-2.60, 3.00, IN", // out by a finger far from the zone
+        "-2.58, 3.00, WIDE"
+    })
+    void closeToAnEdgeTheOtherSideIsOffered(double x, double y, Outcome other) {
+        assertThat(referee.otherSideOfCloseEdge(new Point(x, y), 0.25))
+                .map(Ruling::outcome)
+                .contains(other);
+    }
+
+    @Test
+    void closeIsWithinAFewCentimetresOnly() {
+        assertThat(referee.closeMargin(0.25)).isCloseTo(0.05, within(1e-12));
+        assertThat(referee.closeMargin(0.02)).isEqualTo(0.02);
+        assertThat(referee.otherSideOfCloseEdge(new Point(2.0, 6.2), 0.25)).isEmpty();
+        assertThat(referee.otherSideOfCloseEdge(new Point(1.0, 6.2), 0.25)).isEmpty();
+    }
+
+    @Property(tries = 200)
+    void mirroredHitterAndMirroredLandingGiveTheMirroredRuling(
+            @ForAll @DoubleRange(min = -4, max = 4) double x, @ForAll @DoubleRange(min = -1, max = 8) double y) {
+        Referee left = new Referee(referee.inPlay().mirrored(), referee.zone().mirrored());
+        Ruling ruled = referee.rule(new Point(x, y));
+        assertThat(left.rule(new Point(x, y).mirrored()))
+                .isEqualTo(new Ruling(ruled.outcome(), ruled.side().mirrored()));
+    }
+
+    @Property(tries = 200)
+    void whatIsOfferedAcrossACloseEdgeIsNeverWhatStands(
+            @ForAll @DoubleRange(min = -4, max = 4) double x, @ForAll @DoubleRange(min = -1, max = 8) double y) {
+        Point landing = new Point(x, y);
+        referee.otherSideOfCloseEdge(landing, 0.25).ifPresent(other -> assertThat(other.outcome())
+                .isNotEqualTo(referee.rule(landing).outcome()));
+    }
+}
