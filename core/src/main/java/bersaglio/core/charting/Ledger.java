@@ -1,5 +1,6 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Attempt;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Standing;
@@ -72,6 +73,17 @@ public final class Ledger {
         List<Attempt> attempts = attemptsBefore(placeOf(set), set.level());
         attempts.add(set.attempt());
         return Optional.of(Verdict.of(drill, set.level(), attempts));
+    }
+
+    /** What is said of a set as it closes, to be kept with it. */
+    public Said closing(SetResult set) {
+        return verdictOn(set)
+                .map(verdict -> new Said(
+                        verdict.advice().call(),
+                        verdict.advice().code(),
+                        verdict.advice().figures(),
+                        Rules.NUMBER))
+                .orElse(new Said(Advice.Call.STAY, "set.empty", List.of(), Rules.NUMBER));
     }
 
     /** What the rule says now of the player's standing, from the last set held at the present level. */

@@ -1,0 +1,90 @@
+package bersaglio.browser;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.SetChart;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.problem.Refused;
+import bersaglio.wire.EventCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.SetLine;
+import bersaglio.wire.view.SetView;
+import bersaglio.wire.view.VerdictView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.teavm.jso.JSExport;
+
+/** The chart of one set in the page, judged after every event. */
+public final class Chart {
+
+    private final Drill drill;
+    private final Ledger ledger;
+    private final List<ChartEvent> events = new ArrayList<>();
+    private Optional<ChartedSet> set = Optional.empty();
+
+    Chart(Drill drill, List<SetResult> history) {
+        this.drill = drill;
+        this.ledger = new Ledger(drill, history);
+    }
+
+    /**
+     * Adds one event, or a list of them, and judges the set again.
+     *
+     * @return the set; or, with nothing added, an object with the {@code problem}
+     */
+    @JSExport
+    public String append(String json) {
+        int before = events.size();
+        try {
+            var parsed = Fields.parse(json);
+            if (parsed.isArray()) {
+                parsed.asArray().forEach(event -> events.add(EventCodec.decode(event)));
+            } else {
+                events.add(EventCodec.decode(parsed));
+            }
+            set = Optional.of(replay());
+            return set();
+        } catch (Refused refused) {
+            events.subList(before, events.size()).clear();
+            return "{\"problem\":" + ResultCodec.encode(refused.problem()) + "}";
+        }
+    }
+
+    /** The set as it stands. */
+    @JSExport
+    public String set() {
+        return ResultCodec.encode(SetView.of(charted())).toString();
+    }
+
+    /** What the set says now; empty text when there is no trial to judge. */
+    @JSExport
+    public String verdict() {
+        return ledger.verdictOn(charted().asResult())
+                .map(verdict -> ResultCodec.encode(VerdictView.of(verdict)).toString())
+                .orElse("");
+    }
+
+    /** What is to be said when the set closes now. */
+    @JSExport
+    public String closing() {
+        return EventCodec.encode(ledger.closing(charted().asResult())).toString();
+    }
+
+    /** The set as a line of the player's ledger. */
+    @JSExport
+    public String line() {
+        return ResultCodec.encode(SetLine.of(charted().asResult())).toString();
+    }
+
+    private ChartedSet charted() {
+        return set.orElseGet(this::replay);
+    }
+
+    private ChartedSet replay() {
+        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+    }
+}

@@ -1,0 +1,72 @@
+package bersaglio.browser;
+
+import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.Rules;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.drill.Drill;
+import bersaglio.wire.DrillCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.SetLine;
+import bersaglio.wire.view.VerdictView;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import java.util.ArrayList;
+import java.util.List;
+import org.teavm.jso.JSExport;
+
+/** What the page may ask of the rules. Structured values cross as JSON, in the shapes of the HTTP contract. */
+public final class Face {
+
+    private Face() {}
+
+    public static void main(String[] args) {
+        // The compiler wants an entry point; the page calls the exported methods.
+    }
+
+    /** The number of the rules, as the server has it. */
+    @JSExport
+    public static int rulesNumber() {
+        return Rules.NUMBER;
+    }
+
+    /**
+     * Starts the chart of one set.
+     *
+     * @param drill   a drill version
+     * @param history the player's other sets on it, a list of set lines
+     */
+    @JSExport
+    public static Chart chart(String drill, String history) {
+        Drill version = DrillCodec.decode(Fields.parse(drill));
+        return new Chart(version, lines(history));
+    }
+
+    /**
+     * Where a player stands on a drill, with sets that only this device knows laid over those of the server.
+     *
+     * @return a standing: the level, the lines so taken together, and the verdict now where there is one
+     */
+    @JSExport
+    public static String standing(String drill, String history, String own, String player) {
+        Drill version = DrillCodec.decode(Fields.parse(drill));
+        Ledger ledger = new Ledger(version, lines(history)).overlaidWith(lines(own), player);
+        JsonArray sets = new JsonArray();
+        for (SetResult set : ledger.sets()) {
+            sets.add(ResultCodec.encode(SetLine.of(set)));
+        }
+        JsonObject standing = Json.object().add("level", ledger.level()).add("sets", sets);
+        ledger.verdictNow().ifPresent(verdict -> standing.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));
+        return standing.toString();
+    }
+
+    private static List<SetResult> lines(String json) {
+        List<SetResult> lines = new ArrayList<>();
+        for (Fields line :
+                Fields.of("", Json.object().add("sets", Fields.parse(json))).objects("sets")) {
+            lines.add(ResultCodec.decodeLine(line));
+        }
+        return lines;
+    }
+}

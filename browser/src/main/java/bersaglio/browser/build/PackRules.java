@@ -1,0 +1,100 @@
+package bersaglio.browser.build;
+
+import bersaglio.browser.Chart;
+import bersaglio.browser.Face;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.lang.reflect.Method;
+import java.lang.reflect.Modifier;
+import java.lang.reflect.Parameter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.zip.GZIPOutputStream;
+import org.teavm.jso.JSExport;
+
+/** Makes the compiled rules an npm package: writes its types from {@code @JSExport}, and holds it to its size. */
+public final class PackRules {
+
+    private static final int MOST_BYTES_PACKED = 120 * 1024;
+
+    private PackRules() {}
+
+    public static void main(String[] args) throws IOException {
+        Path folder = Path.of(args[0]);
+        Files.writeString(folder.resolve("rules.d.ts"), types());
+        Files.writeString(
+                folder.resolve("package.json"),
+                """
+                {
+                  "name": "@bersaglio/rules",
+                  "version": "0.1.0",
+                  "private": true,
+                  "type": "module",
+                  "main": "rules.js",
+                  "types": "rules.d.ts"
+                }
+                """);
+        byte[] module = Files.readAllBytes(folder.resolve("rules.js"));
+        int packed = packedSize(module);
+        System.out.printf("rules.js: %d bytes, %d packed, bound %d%n", module.length, packed, MOST_BYTES_PACKED);
+        if (packed > MOST_BYTES_PACKED) {
+            throw new IllegalStateException("rules.js is larger than its bound");
+        }
+    }
+
+    private static int packedSize(byte[] module) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (GZIPOutputStream zip = new GZIPOutputStream(out)) {
+            zip.write(module);
+        }
+        return out.size();
+    }
+
+    private static String types() {
+        StringBuilder types = new StringBuilder("// Written by the build from the exported methods.\n");
+        types.append("export interface Chart {\n");
+        for (Method method : exported(Chart.class)) {
+            types.append("  ").append(signature(method)).append(";\n");
+        }
+        types.append("}\n");
+        for (Method method : exported(Face.class)) {
+            types.append("export function ").append(signature(method)).append(";\n");
+        }
+        return types.toString();
+    }
+
+    private static List<Method> exported(Class<?> owner) {
+        return Arrays.stream(owner.getDeclaredMethods())
+                .filter(method -> Modifier.isPublic(method.getModifiers()))
+                .filter(method -> method.isAnnotationPresent(JSExport.class))
+                .sorted(Comparator.comparing(Method::getName))
+                .toList();
+    }
+
+    private static String signature(Method method) {
+        String parameters = Arrays.stream(method.getParameters())
+                .map((Parameter parameter) -> parameter.getName() + ": " + type(parameter.getType()))
+                .collect(Collectors.joining(", "));
+        return method.getName() + "(" + parameters + "): " + type(method.getReturnType());
+    }
+
+    private static String type(Class<?> type) {
+        if (type == String.class) {
+            return "string";
+        }
+        if (type == int.class || type == double.class) {
+            return "number";
+        }
+        if (type == boolean.class || type == void.class) {
+            return type.getName();
+        }
+        if (type == Chart.class) {
+            return "Chart";
+        }
+        throw new IllegalArgumentException("no type in the page for " + type);
+    }
+}

@@ -1,0 +1,113 @@
+package bersaglio.browser;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Rules;
+import bersaglio.core.charting.Said;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Figure;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** A random but lawful run of events of every kind. */
+final class RandomTape {
+
+    private final Random random;
+    private final String run;
+    private final String drill;
+    private final int levels;
+    private final List<ChartEvent> events = new ArrayList<>();
+    private final List<String> ids = new ArrayList<>();
+    private int pen = 1;
+
+    RandomTape(Random random, String run, String drill, int levels) {
+        this.random = random;
+        this.run = run;
+        this.drill = drill;
+        this.levels = levels;
+    }
+
+    List<ChartEvent> events(int count) {
+        add(new Happening.SetOpened(player(), hand(), drill, level(), any(Standpoint.values())));
+        while (events.size() < count) {
+            add(random.nextInt(10) < 6 ? shot() : correction());
+        }
+        return events;
+    }
+
+    private void add(Happening what) {
+        int writing = random.nextInt(12) == 0 ? Math.max(1, pen - 1) : pen;
+        if (what instanceof Happening.PenTaken taken) {
+            pen = taken.pen();
+            writing = pen;
+        }
+        int seq = events.size() + 1;
+        String id = run + "-" + seq;
+        long wall = 1_790_000_000_000L + Integer.parseInt(run.substring(1)) * 60_000L + seq * 900L;
+        events.add(new ChartEvent(
+                id, "s1", run, events.isEmpty() ? 1 : writing, "d" + writing, seq, seq * 900L, wall, what));
+        ids.add(id);
+    }
+
+    private Happening shot() {
+        if (random.nextInt(4) == 0) {
+            return new Happening.ShotKeyed(ruling(), any(Caller.values()));
+        }
+        return new Happening.ShotLanded(
+                new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9), any(Caller.values()));
+    }
+
+    private Happening correction() {
+        String target = ids.get(random.nextInt(ids.size()));
+        return switch (random.nextInt(10)) {
+            case 0 -> new Happening.ShotCalled(target, ruling());
+            case 1, 2 -> new Happening.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
+            case 3 -> new Happening.Redone(target);
+            case 4 ->
+                new Happening.SetClosed(
+                        new Said(any(Advice.Call.values()), "once.met", List.of(new Figure("hits", 8)), Rules.NUMBER));
+            case 5 -> new Happening.SetReopened();
+            case 6 -> new Happening.SetMoved(player(), hand(), level(), 1_790_000_000_000L + random.nextInt(1 << 20));
+            case 7 -> random.nextBoolean() ? new Happening.SetStruck() : new Happening.SetRestored();
+            case 8 -> new Happening.LevelMoved(move());
+            default -> new Happening.PenTaken(pen + 1, target);
+        };
+    }
+
+    private LevelMove move() {
+        int from = 1 + random.nextInt(levels - 1);
+        boolean unmet = random.nextBoolean();
+        return new LevelMove(from, from + 1, unmet ? LevelMove.By.COACH : any(LevelMove.By.values()), unmet);
+    }
+
+    private Ruling ruling() {
+        Outcome outcome = any(Outcome.values());
+        Side side = any(Side.values());
+        return outcome.sides().contains(side) ? new Ruling(outcome, side) : Ruling.of(outcome);
+    }
+
+    private String player() {
+        return random.nextBoolean() ? "nora" : "elio";
+    }
+
+    private Hand hand() {
+        return any(Hand.values());
+    }
+
+    private int level() {
+        return 1 + random.nextInt(levels);
+    }
+
+    private <T> T any(T[] values) {
+        return values[random.nextInt(values.length)];
+    }
+}

@@ -1,0 +1,184 @@
+package bersaglio.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.SetChart;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.court.CourtHalf;
+import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Level;
+import bersaglio.core.drill.MetInLast;
+import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Quota;
+import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.Tie;
+import bersaglio.wire.DrillCodec;
+import bersaglio.wire.EventCodec;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.SetLine;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The rules that were compiled for the page say the same as the rules that the server runs. */
+class TwinTest {
+
+    private static final int CASES = 200;
+    private static final int PAST_SETS = 6;
+    private static final List<AdvanceRule> RULES =
+            List.of(new OneMetQuota(), new MetInLast(2, 3), Evidence.DEFAULT, new Evidence(0.8, 10, 0));
+
+    @Test
+    void thePageAndTheServerAgreeOnRandomRunsOfEveryKind(@TempDir Path folder) throws Exception {
+        JsonArray cases = new JsonArray();
+        JsonArray expected = new JsonArray();
+        for (int seed = 1; seed <= CASES; seed++) {
+            Random random = new Random(seed);
+            Drill drill = drill(RULES.get(seed % RULES.size()), random);
+            JsonArray history = history(drill, random);
+            List<ChartEvent> events = new RandomTape(random, "r100", drill.id(), 4).events(5 + random.nextInt(60));
+            JsonArray encoded = new JsonArray();
+            events.forEach(event -> encoded.add(EventCodec.encode(event)));
+            cases.add(Json.object()
+                    .add("drill", DrillCodec.encode(drill))
+                    .add("history", history)
+                    .add("events", encoded)
+                    .add("player", "nora"));
+            expected.add(answer(drill, history, events));
+        }
+        assertAlike("", inThePage(folder, cases), Json.parse(expected.toString()));
+    }
+
+    @Test
+    void aBadEventIsRefusedInThePageAndTheSetStands(@TempDir Path folder) throws Exception {
+        Drill drill = drill(new OneMetQuota(), new Random(7));
+        List<ChartEvent> events = new RandomTape(new Random(7), "r100", drill.id(), 4).events(8);
+        JsonArray encoded = new JsonArray();
+        events.forEach(event -> encoded.add(EventCodec.encode(event)));
+        encoded.add(EventCodec.encode(events.get(1)).set("kind", "shot.dreamt").set("id", "x"));
+        JsonArray cases = new JsonArray()
+                .add(Json.object()
+                        .add("drill", DrillCodec.encode(drill))
+                        .add("history", new JsonArray())
+                        .add("events", encoded)
+                        .add("player", "nora"));
+        JsonValue set = inThePage(folder, cases).asArray().get(0).asObject().get("set");
+        assertAlike(
+                "",
+                set,
+                Json.parse(answer(drill, new JsonArray(), events).get("set").toString()));
+    }
+
+    private static JsonObject answer(Drill drill, JsonArray history, List<ChartEvent> events) {
+        Chart chart = Face.chart(DrillCodec.encode(drill).toString(), history.toString());
+        events.forEach(event -> chart.append(EventCodec.encode(event).toString()));
+        String verdict = chart.verdict();
+        return Json.object()
+                .add("set", Json.parse(chart.set()))
+                .add("verdict", verdict.isEmpty() ? Json.NULL : Json.parse(verdict))
+                .add("closing", Json.parse(chart.closing()))
+                .add("line", Json.parse(chart.line()))
+                .add(
+                        "standing",
+                        Json.parse(Face.standing(
+                                DrillCodec.encode(drill).toString(),
+                                history.toString(),
+                                "[" + chart.line() + "]",
+                                "nora")));
+    }
+
+    private static JsonArray history(Drill drill, Random random) {
+        JsonArray lines = new JsonArray();
+        for (int set = 1; set <= random.nextInt(PAST_SETS); set++) {
+            List<ChartEvent> events = new RandomTape(random, "r" + set, drill.id(), 4).events(10 + random.nextInt(20));
+            SetResult result = SetChart.replay(id -> Optional.of(drill), events).asResult();
+            lines.add(ResultCodec.encode(SetLine.of(result)));
+        }
+        return lines;
+    }
+
+    private static Drill drill(AdvanceRule advance, Random random) {
+        List<Level> levels = new ArrayList<>();
+        for (int number = 1; number <= 4; number++) {
+            double size = 1.4 - 0.2 * number + random.nextInt(3) * 0.05;
+            levels.add(new Level(
+                    number,
+                    new TargetZone("Corner", 1, new Rectangle(2.59 - size, 6.7 - size, 2.59, 6.7), Tie.HITTER_HAND),
+                    new Quota(6 + random.nextInt(4), 12),
+                    3,
+                    random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.6),
+                    advance));
+        }
+        return new Drill("clear-v1", 1, "Clear", "feed", Freedom.FED, CourtHalf.BADMINTON, CourtInUse.SINGLES, levels);
+    }
+
+    private static JsonValue inThePage(Path folder, JsonArray cases) throws IOException, InterruptedException {
+        Path script = folder.resolve("twins.mjs");
+        try (var in = TwinTest.class.getResourceAsStream("twins.mjs")) {
+            Files.write(script, in.readAllBytes());
+        }
+        Path given = folder.resolve("cases.json");
+        Path answers = folder.resolve("answers.json");
+        Files.writeString(given, cases.toString());
+        Process node = new ProcessBuilder(
+                        "node",
+                        script.toString(),
+                        Path.of("target/rules/rules.js").toAbsolutePath().toString(),
+                        given.toString(),
+                        answers.toString())
+                .inheritIO()
+                .start();
+        assertThat(node.waitFor(2, TimeUnit.MINUTES)).isTrue();
+        assertThat(node.exitValue()).isZero();
+        return Json.parse(Files.readString(answers));
+    }
+
+    /** Equal, but for numbers, whose last bits may differ between two machines' logarithms. */
+    private static void assertAlike(String path, JsonValue page, JsonValue server) {
+        if (server.isObject()) {
+            assertThat(page.isObject()).as(path).isTrue();
+            assertThat(page.asObject().names())
+                    .as(path)
+                    .containsExactlyElementsOf(server.asObject().names());
+            for (String name : server.asObject().names()) {
+                assertAlike(
+                        path + "." + name,
+                        page.asObject().get(name),
+                        server.asObject().get(name));
+            }
+        } else if (server.isArray()) {
+            assertThat(page.asArray().size())
+                    .as(path)
+                    .isEqualTo(server.asArray().size());
+            for (int i = 0; i < server.asArray().size(); i++) {
+                assertAlike(
+                        path + "." + i, page.asArray().get(i), server.asArray().get(i));
+            }
+        } else if (server.isNumber()) {
+            double expected = server.asDouble();
+            assertThat(Math.abs(page.asDouble() - expected))
+                    .as(path + ": " + page + " and " + server)
+                    .isLessThanOrEqualTo(1e-9 * Math.max(1, Math.abs(expected)));
+        } else {
+            assertThat(page).as(path).isEqualTo(server);
+        }
+    }
+}

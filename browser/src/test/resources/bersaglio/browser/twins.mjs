@@ -1,0 +1,22 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { pathToFileURL } from 'node:url'
+
+const [rulesFile, casesFile, answersFile] = process.argv.slice(2)
+const rules = await import(pathToFileURL(rulesFile).href)
+const read = (text) => (text === '' ? null : JSON.parse(text))
+
+const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, history, events, player }) => {
+  const chart = rules.chart(JSON.stringify(drill), JSON.stringify(history))
+  for (const event of events) {
+    chart.append(JSON.stringify(event))
+  }
+  const line = read(chart.line())
+  return {
+    set: read(chart.set()),
+    verdict: read(chart.verdict()),
+    closing: read(chart.closing()),
+    line,
+    standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player)),
+  }
+})
+writeFileSync(answersFile, JSON.stringify(answers))

@@ -1,0 +1,154 @@
+package bersaglio.wire;
+
+import bersaglio.core.court.CourtHalf;
+import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Level;
+import bersaglio.core.drill.MetInLast;
+import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Quota;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.Tie;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** A drill version as JSON. */
+public final class DrillCodec {
+
+    private DrillCodec() {}
+
+    public static JsonObject encode(Drill drill) {
+        JsonArray levels = new JsonArray();
+        for (Level level : drill.levels()) {
+            levels.add(encode(level));
+        }
+        return Json.object()
+                .add("id", drill.id())
+                .add("version", drill.version())
+                .add("name", drill.name())
+                .add("feed", drill.feed())
+                .add("freedom", drill.freedom().name())
+                .add("court", drill.court().name())
+                .add("inUse", drill.inUse().name())
+                .add("levels", levels);
+    }
+
+    public static Drill decode(JsonValue json) {
+        Fields drill = Fields.of("", json);
+        List<Level> levels = new ArrayList<>();
+        for (Fields level : drill.objects("levels")) {
+            levels.add(level(level));
+        }
+        return new Drill(
+                drill.text("id"),
+                drill.count("version"),
+                drill.text("name"),
+                drill.text("feed"),
+                drill.oneOf("freedom", Freedom.values()),
+                court(drill),
+                drill.oneOf("inUse", CourtInUse.values()),
+                levels);
+    }
+
+    private static JsonObject encode(Level level) {
+        JsonObject json = Json.object()
+                .add("number", level.number())
+                .add("zone", encode(level.zone()))
+                .add(
+                        "quota",
+                        Json.object()
+                                .add("hits", level.quota().hits())
+                                .add("balls", level.quota().balls()))
+                .add("tries", level.tries())
+                .add("targetRate", level.targetRate())
+                .add("advance", encode(level.advance()));
+        if (level.coachTarget().isPresent()) {
+            json.add("coachTarget", level.coachTarget().getAsDouble());
+        }
+        return json;
+    }
+
+    private static Level level(Fields level) {
+        Fields quota = level.object("quota");
+        return new Level(
+                level.count("number"),
+                zone(level.object("zone")),
+                new Quota(quota.count("hits"), quota.count("balls")),
+                level.count("tries"),
+                level.has("coachTarget") ? OptionalDouble.of(level.number("coachTarget")) : OptionalDouble.empty(),
+                advance(level.object("advance")));
+    }
+
+    private static JsonObject encode(TargetZone zone) {
+        return Json.object()
+                .add("name", zone.name())
+                .add("number", zone.number())
+                .add("area", encode(zone.area()))
+                .add("tie", zone.tie().name());
+    }
+
+    private static TargetZone zone(Fields zone) {
+        return new TargetZone(
+                zone.text("name"),
+                zone.count("number"),
+                rectangle(zone.object("area")),
+                zone.oneOf("tie", Tie.values()));
+    }
+
+    static JsonObject encode(Rectangle area) {
+        return Json.object()
+                .add("left", area.left())
+                .add("near", area.near())
+                .add("right", area.right())
+                .add("far", area.far());
+    }
+
+    private static Rectangle rectangle(Fields area) {
+        return new Rectangle(area.number("left"), area.number("near"), area.number("right"), area.number("far"));
+    }
+
+    private static JsonObject encode(AdvanceRule advance) {
+        if (advance instanceof MetInLast window) {
+            return Json.object()
+                    .add("rule", "met_in_last")
+                    .add("times", window.times())
+                    .add("sets", window.sets());
+        } else if (advance instanceof Evidence evidence) {
+            return Json.object()
+                    .add("rule", "evidence")
+                    .add("confidence", evidence.confidence())
+                    .add("leastTrials", evidence.leastTrials())
+                    .add("halfLife", evidence.halfLife());
+        }
+        return Json.object().add("rule", "one_met");
+    }
+
+    private static AdvanceRule advance(Fields advance) {
+        String rule = advance.text("rule");
+        return switch (rule) {
+            case "one_met" -> new OneMetQuota();
+            case "met_in_last" -> new MetInLast(advance.count("times"), advance.count("sets"));
+            case "evidence" ->
+                new Evidence(advance.number("confidence"), advance.count("leastTrials"), advance.count("halfLife"));
+            default -> throw new Refused("not_allowed", advance.field("rule"), rule, "one_met, met_in_last, evidence");
+        };
+    }
+
+    private static CourtHalf court(Fields drill) {
+        String name = drill.text("court");
+        if (!name.equals(CourtHalf.BADMINTON.name())) {
+            throw new Refused("not_allowed", drill.field("court"), name, CourtHalf.BADMINTON.name());
+        }
+        return CourtHalf.BADMINTON;
+    }
+}

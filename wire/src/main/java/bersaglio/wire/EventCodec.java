@@ -1,0 +1,222 @@
+package bersaglio.wire;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Said;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Figure;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Chart events as JSON. Every body has a version; an older one is raised step by step to the present one, a newer one
+ * is refused with the code {@value #NEWER}, so that its sender keeps it.
+ */
+public final class EventCodec {
+
+    public static final String NEWER = "newer_version";
+
+    private static final int VERSION = 1;
+
+    private EventCodec() {}
+
+    public static ChartEvent decode(JsonValue json) {
+        Fields event = Fields.of("", json);
+        int version = event.count("v");
+        if (version > VERSION) {
+            throw new Refused(NEWER, "v", Integer.toString(version), "at most " + VERSION);
+        }
+        if (version < 1) {
+            throw new Refused("out_of_range", "v", Integer.toString(version), "1 to " + VERSION);
+        }
+        return new ChartEvent(
+                event.text("id"),
+                event.text("session"),
+                event.text("run"),
+                event.count("pen"),
+                event.text("device"),
+                event.count("seq"),
+                event.whole("at"),
+                event.whole("wall"),
+                decodeBody(event.text("kind"), event.object("body")));
+    }
+
+    /** The body of a kind, at its present version. */
+    public static Happening decodeBody(String kind, Fields body) {
+        return switch (kind) {
+            case "set.opened" ->
+                new Happening.SetOpened(
+                        body.text("player"),
+                        body.oneOf("hand", Hand.values()),
+                        body.text("drill"),
+                        body.count("level"),
+                        body.oneOf("standpoint", Standpoint.values()));
+            case "shot.landed" ->
+                new Happening.ShotLanded(
+                        new Point(body.number("x"), body.number("y")), body.oneOf("by", Caller.values()));
+            case "shot.keyed" -> new Happening.ShotKeyed(ruling(body), body.oneOf("by", Caller.values()));
+            case "shot.called" -> new Happening.ShotCalled(body.text("shot"), ruling(body));
+            case "entry.undone" -> new Happening.Undone(body.text("target"));
+            case "entry.redone" -> new Happening.Redone(body.text("target"));
+            case "set.closed" ->
+                new Happening.SetClosed(
+                        said(body.object("said"), body.object("said").count("rules")));
+            case "set.reopened" -> new Happening.SetReopened();
+            case "set.moved" ->
+                new Happening.SetMoved(
+                        body.text("player"),
+                        body.oneOf("hand", Hand.values()),
+                        body.count("level"),
+                        body.whole("heldAt"));
+            case "set.struck" -> new Happening.SetStruck();
+            case "set.restored" -> new Happening.SetRestored();
+            case "level.moved" -> new Happening.LevelMoved(levelMove(body));
+            case "pen.taken" -> new Happening.PenTaken(body.count("pen"), body.text("lastSeen"));
+            default -> throw new Refused("unknown_kind", "kind", kind, KINDS);
+        };
+    }
+
+    private static final String KINDS = "set.opened, shot.landed, shot.keyed, shot.called, entry.undone, entry.redone,"
+            + " set.closed, set.reopened, set.moved, set.struck, set.restored, level.moved, pen.taken";
+
+    public static JsonObject encode(ChartEvent event) {
+        return Json.object()
+                .add("id", event.id())
+                .add("kind", kind(event.what()))
+                .add("v", VERSION)
+                .add("session", event.session())
+                .add("run", event.run())
+                .add("pen", event.pen())
+                .add("device", event.device())
+                .add("seq", event.seq())
+                .add("at", event.at())
+                .add("wall", event.wall())
+                .add("body", encodeBody(event.what()));
+    }
+
+    public static int version() {
+        return VERSION;
+    }
+
+    public static String kind(Happening what) {
+        if (what instanceof Happening.SetOpened) {
+            return "set.opened";
+        } else if (what instanceof Happening.ShotLanded) {
+            return "shot.landed";
+        } else if (what instanceof Happening.ShotKeyed) {
+            return "shot.keyed";
+        } else if (what instanceof Happening.ShotCalled) {
+            return "shot.called";
+        } else if (what instanceof Happening.Undone) {
+            return "entry.undone";
+        } else if (what instanceof Happening.Redone) {
+            return "entry.redone";
+        } else if (what instanceof Happening.SetClosed) {
+            return "set.closed";
+        } else if (what instanceof Happening.SetReopened) {
+            return "set.reopened";
+        } else if (what instanceof Happening.SetMoved) {
+            return "set.moved";
+        } else if (what instanceof Happening.SetStruck) {
+            return "set.struck";
+        } else if (what instanceof Happening.SetRestored) {
+            return "set.restored";
+        } else if (what instanceof Happening.LevelMoved) {
+            return "level.moved";
+        }
+        return "pen.taken";
+    }
+
+    public static JsonObject encodeBody(Happening what) {
+        JsonObject body = Json.object();
+        if (what instanceof Happening.SetOpened opened) {
+            return body.add("player", opened.player())
+                    .add("hand", opened.hand().name())
+                    .add("drill", opened.drill())
+                    .add("level", opened.level())
+                    .add("standpoint", opened.standpoint().name());
+        } else if (what instanceof Happening.ShotLanded landed) {
+            return body.add("x", landed.landing().x())
+                    .add("y", landed.landing().y())
+                    .add("by", landed.by().name());
+        } else if (what instanceof Happening.ShotKeyed keyed) {
+            return rule(body, keyed.ruling()).add("by", keyed.by().name());
+        } else if (what instanceof Happening.ShotCalled called) {
+            return rule(body.add("shot", called.shot()), called.ruling());
+        } else if (what instanceof Happening.Undone undone) {
+            return body.add("target", undone.target());
+        } else if (what instanceof Happening.Redone redone) {
+            return body.add("target", redone.target());
+        } else if (what instanceof Happening.SetClosed closed) {
+            return body.add("said", encode(closed.said()));
+        } else if (what instanceof Happening.SetMoved moved) {
+            return body.add("player", moved.player())
+                    .add("hand", moved.hand().name())
+                    .add("level", moved.level())
+                    .add("heldAt", moved.heldAt());
+        } else if (what instanceof Happening.LevelMoved moved) {
+            return encodeMove(body, moved.move());
+        } else if (what instanceof Happening.PenTaken taken) {
+            return body.add("pen", taken.pen()).add("lastSeen", taken.lastSeen());
+        }
+        return body;
+    }
+
+    public static JsonObject encode(Said said) {
+        return Json.object()
+                .add("call", said.call().name())
+                .add("code", said.code())
+                .add("figures", encodeFigures(said.figures()))
+                .add("rules", said.rules());
+    }
+
+    static JsonObject encodeFigures(List<Figure> figures) {
+        JsonObject json = Json.object();
+        for (Figure figure : figures) {
+            json.add(figure.name(), figure.value());
+        }
+        return json;
+    }
+
+    static JsonObject encodeMove(JsonObject json, LevelMove move) {
+        return json.add("from", move.from())
+                .add("to", move.to())
+                .add("by", move.by().name())
+                .add("unmet", move.unmet());
+    }
+
+    static Said said(Fields said, int rules) {
+        Fields figures = said.object("figures");
+        List<Figure> list = new ArrayList<>();
+        for (String name : figures.names()) {
+            list.add(new Figure(name, figures.number(name)));
+        }
+        return new Said(said.oneOf("call", Advice.Call.values()), said.text("code"), list, rules);
+    }
+
+    static LevelMove levelMove(Fields move) {
+        return new LevelMove(
+                move.count("from"), move.count("to"), move.oneOf("by", LevelMove.By.values()), move.flag("unmet"));
+    }
+
+    private static Ruling ruling(Fields body) {
+        return new Ruling(body.oneOf("outcome", Outcome.values()), body.oneOf("side", Side.values()));
+    }
+
+    private static JsonObject rule(JsonObject body, Ruling ruling) {
+        return body.add("outcome", ruling.outcome().name())
+                .add("side", ruling.side().name());
+    }
+}

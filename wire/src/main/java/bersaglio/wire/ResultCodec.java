@@ -1,0 +1,172 @@
+package bersaglio.wire;
+
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.drill.Attempt;
+import bersaglio.core.problem.Problem;
+import bersaglio.wire.view.AdviceView;
+import bersaglio.wire.view.MoveView;
+import bersaglio.wire.view.RulingView;
+import bersaglio.wire.view.SetLine;
+import bersaglio.wire.view.SetView;
+import bersaglio.wire.view.ShotView;
+import bersaglio.wire.view.VerdictView;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Results as JSON, the same that the server's own serialiser makes of these records; absent values are left out. */
+public final class ResultCodec {
+
+    private ResultCodec() {}
+
+    public static JsonObject encode(SetView set) {
+        JsonArray shots = new JsonArray();
+        for (ShotView shot : set.shots()) {
+            shots.add(encode(shot));
+        }
+        JsonObject json = Json.object()
+                .add("session", set.session())
+                .add("run", set.run())
+                .add("player", set.player())
+                .add("hand", set.hand().name())
+                .add("drill", set.drill())
+                .add("level", set.level())
+                .add("standpoint", set.standpoint().name())
+                .add("openedAt", set.openedAt())
+                .add("heldAt", set.heldAt())
+                .add("shots", shots)
+                .add("hits", set.hits())
+                .add("trials", set.trials())
+                .add("notSeen", set.notSeen())
+                .add("standing", set.standing().name())
+                .add("bestReachable", set.bestReachable())
+                .add("wanted", set.wanted())
+                .add("ballsLeft", set.ballsLeft())
+                .add("closed", set.closed())
+                .add("struck", set.struck());
+        addSaidAndMove(json, set.said(), set.move());
+        json.add("pen", set.pen()).add("claims", set.claims());
+        addText(json, "undo", set.undo());
+        addText(json, "redo", set.redo());
+        return json;
+    }
+
+    public static JsonObject encode(VerdictView verdict) {
+        return Json.object()
+                .add("hits", verdict.hits())
+                .add("trials", verdict.trials())
+                .add("lower", verdict.lower())
+                .add("upper", verdict.upper())
+                .add("targetRate", verdict.targetRate())
+                .add("mastery", verdict.mastery())
+                .add("tries", verdict.tries())
+                .add("notReadyRate", verdict.notReadyRate())
+                .add("luckChance", verdict.luckChance())
+                .add("advice", encode(verdict.advice()));
+    }
+
+    public static JsonObject encode(Problem problem) {
+        return Json.object()
+                .add("code", problem.code())
+                .add("field", problem.field())
+                .add("value", problem.value())
+                .add("allowed", problem.allowed());
+    }
+
+    public static JsonObject encode(SetLine line) {
+        JsonObject json = Json.object()
+                .add("run", line.run())
+                .add("player", line.player())
+                .add("drill", line.drill())
+                .add("level", line.level())
+                .add("heldAt", line.heldAt())
+                .add("trials", line.trials())
+                .add("notSeen", line.notSeen())
+                .add("closed", line.closed())
+                .add("struck", line.struck());
+        if (line.said() != null) {
+            json.add("said", encode(line.said()));
+        }
+        json.add("rules", line.rules());
+        if (line.move() != null) {
+            json.add("move", encode(line.move()));
+        }
+        return json;
+    }
+
+    public static SetResult decodeLine(Fields line) {
+        return new SetResult(
+                line.text("run"),
+                line.text("player"),
+                line.text("drill"),
+                line.count("level"),
+                line.whole("heldAt"),
+                new Attempt(line.text("trials")),
+                line.count("notSeen"),
+                line.flag("closed"),
+                line.flag("struck"),
+                line.has("said")
+                        ? Optional.of(EventCodec.said(line.object("said"), line.count("rules")))
+                        : Optional.empty(),
+                line.has("move") ? Optional.of(EventCodec.levelMove(line.object("move"))) : Optional.empty());
+    }
+
+    private static JsonObject encode(ShotView shot) {
+        JsonObject json = Json.object().add("id", shot.id());
+        if (shot.x() != null && shot.y() != null) {
+            json.add("x", shot.x()).add("y", shot.y());
+        }
+        json.add("ruling", encode(shot.ruling()));
+        if (shot.other() != null) {
+            json.add("other", encode(shot.other()));
+        }
+        return json.add("close", shot.close())
+                .add("called", shot.called())
+                .add("counted", shot.counted())
+                .add("by", shot.by().name())
+                .add("at", shot.at());
+    }
+
+    private static JsonObject encode(RulingView ruling) {
+        return Json.object()
+                .add("outcome", ruling.outcome().name())
+                .add("side", ruling.side().name());
+    }
+
+    private static void addSaidAndMove(JsonObject json, @Nullable AdviceView said, @Nullable MoveView move) {
+        if (said != null) {
+            json.add("said", encode(said));
+        }
+        if (move != null) {
+            json.add("move", encode(move));
+        }
+    }
+
+    private static JsonObject encode(AdviceView advice) {
+        JsonObject figures = Json.object();
+        for (Map.Entry<String, Double> figure : advice.figures().entrySet()) {
+            figures.add(figure.getKey(), figure.getValue());
+        }
+        return Json.object()
+                .add("call", advice.call().name())
+                .add("code", advice.code())
+                .add("figures", figures);
+    }
+
+    private static JsonObject encode(MoveView move) {
+        return Json.object()
+                .add("from", move.from())
+                .add("to", move.to())
+                .add("by", move.by().name())
+                .add("unmet", move.unmet());
+    }
+
+    private static void addText(JsonObject json, String name, @Nullable String text) {
+        if (text != null) {
+            json.add(name, text);
+        }
+    }
+}
