@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import java.util.List;
 import java.util.Optional;
 
 /** Where drill versions are found. */
@@ -7,4 +8,9 @@ import java.util.Optional;
 public interface Drills {
 
     Optional<Drill> version(String id);
+
+    /** The newest version of every drill. */
+    default List<Drill> newest() {
+        return List.of();
+    }
 }

@@ -1,0 +1,17 @@
+package bersaglio.server;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * How the server is run.
+ *
+ * @param data folder of the club's data
+ * @param demo whether to fill an empty club with the made-up one
+ * @param rebuild whether to make all results again at this start
+ * @param day  the day that is taken for today, for demos and tests; the real one when absent
+ */
+@ConfigurationProperties("bersaglio")
+public record Settings(Path data, boolean demo, boolean rebuild, @Nullable LocalDate day) {}

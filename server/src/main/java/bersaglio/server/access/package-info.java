@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.access;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,285 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.SetChart;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.problem.Problem;
+import bersaglio.core.problem.Refused;
+import bersaglio.server.storage.Disc;
+import bersaglio.wire.EventCodec;
+import com.eclipsesource.json.JsonValue;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Takes events from devices: each is stored once, in order, with the results that follow from it, or answered with its
+ * problem; nothing is acknowledged before it is on disc.
+ */
+@Service
+public class Charting {
+
+    /** What became of an event: {@code KEEP} asks the sender to keep it and try again later. */
+    public enum Fate {
+        STORED,
+        KNOWN,
+        REFUSED,
+        KEEP
+    }
+
+    /** The fate of one event of a batch. */
+    public record Answer(String id, Fate fate, Optional<Problem> problem) {}
+
+    private static final int TRIES = 3;
+
+    private final EventLog log;
+    private final ResultStore results;
+    private final RecentRuns recent;
+    private final KnownPlayers players;
+    private final Drills drills;
+    private final Disc disc;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+
+    Charting(
+            EventLog log,
+            ResultStore results,
+            RecentRuns recent,
+            KnownPlayers players,
+            Drills drills,
+            Disc disc,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.log = log;
+        this.results = results;
+        this.recent = recent;
+        this.players = players;
+        this.drills = drills;
+        this.disc = disc;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    public List<Answer> receive(List<JsonValue> batch) {
+        for (int tries = 1; ; tries++) {
+            try {
+                Intake intake = transaction.execute(status -> take(batch));
+                disc.force();
+                intake.runs().forEach(RunIntake::keep);
+                return intake.answers();
+            } catch (DuplicateKeyException raced) {
+                // Another request brought the same session, run or event first; what it left is seen on the next try.
+                if (tries == TRIES) {
+                    throw raced;
+                }
+            }
+        }
+    }
+
+    /** The events of a run, in order; empty when there is no such run. */
+    public List<ChartEvent> eventsOf(UUID run) {
+        return log.ofRun(run);
+    }
+
+    private record Intake(List<Answer> answers, List<RunIntake> runs) {}
+
+    private Intake take(List<JsonValue> batch) {
+        List<Answer> answers = new ArrayList<>();
+        SessionIntakes sessions = new SessionIntakes();
+        lockInOrder(batch, sessions);
+        Set<String> waitingRuns = new HashSet<>();
+        for (JsonValue json : batch) {
+            answers.add(takeOne(json, sessions, waitingRuns));
+        }
+        List<RunIntake> runs = sessions.store();
+        return new Intake(answers, runs);
+    }
+
+    /** Two requests that lock the same sessions do it in the same order, so that neither waits for the other. */
+    private void lockInOrder(List<JsonValue> batch, SessionIntakes sessions) {
+        Set<UUID> ids = new TreeSet<>();
+        for (JsonValue json : batch) {
+            try {
+                ids.add(Ids.parse("session", EventCodec.decode(json).session()));
+            } catch (Refused notReadable) {
+                // Answered with its problem when its turn comes.
+            }
+        }
+        ids.forEach(sessions::lock);
+    }
+
+    private Answer takeOne(JsonValue json, SessionIntakes sessions, Set<String> waitingRuns) {
+        String id = text(json, "id");
+        try {
+            ChartEvent event = EventCodec.decode(json);
+            if (waitingRuns.contains(event.run())) {
+                return keep(id, new Problem("behind_kept", "run", event.run(), "its earlier events first"));
+            }
+            return new Answer(id, sessions.take(event), Optional.empty());
+        } catch (Refused refused) {
+            if (refused.problem().code().equals(EventCodec.NEWER)) {
+                waitingRuns.add(text(json, "run"));
+                return keep(id, refused.problem());
+            }
+            return new Answer(id, Fate.REFUSED, Optional.of(refused.problem()));
+        }
+    }
+
+    private static Answer keep(String id, Problem problem) {
+        return new Answer(id, Fate.KEEP, Optional.of(problem));
+    }
+
+    private static String text(JsonValue json, String name) {
+        JsonValue value = json.isObject() ? json.asObject().get(name) : null;
+        return value != null && value.isString() ? value.asString() : "";
+    }
+
+    /** The sessions that a batch writes to, while it does. */
+    private final class SessionIntakes {
+
+        private final Map<UUID, Long> nextPositions = new HashMap<>();
+        private final Map<UUID, RunIntake> runs = new LinkedHashMap<>();
+        private final Map<UUID, ChartEvent> taken = new HashMap<>();
+        private final List<EventLog.Placed> placed = new ArrayList<>();
+
+        void lock(UUID session) {
+            nextPositions.put(session, log.lock(session));
+        }
+
+        Fate take(ChartEvent event) {
+            UUID id = Ids.parse("id", event.id());
+            Ids.parse("device", event.device());
+            Optional<ChartEvent> known = taken.containsKey(id) ? Optional.of(taken.get(id)) : log.find(id);
+            if (known.isPresent()) {
+                if (known.get().equals(event)) {
+                    return Fate.KNOWN;
+                }
+                throw new Refused("id_reused", "id", event.id(), "the event already stored under this id, unchanged");
+            }
+            RunIntake run = runFor(event);
+            check(event, run);
+            UUID session = Ids.parse("session", event.session());
+            long position = nextPositions.get(session);
+            nextPositions.put(session, position + 1);
+            placed.add(new EventLog.Placed(event, position));
+            taken.put(id, event);
+            run.add(event, position);
+            return Fate.STORED;
+        }
+
+        private RunIntake runFor(ChartEvent event) {
+            UUID id = Ids.parse("run", event.run());
+            UUID session = Ids.parse("session", event.session());
+            RunIntake run = runs.get(id);
+            if (run == null) {
+                run = load(id, session, event);
+                runs.put(id, run);
+            }
+            if (!run.session.equals(session)) {
+                throw new Refused("other_session", "session", event.session(), run.session.toString());
+            }
+            return run;
+        }
+
+        private RunIntake load(UUID id, UUID session, ChartEvent event) {
+            Optional<EventLog.RunRow> row = log.run(id);
+            if (row.isPresent()) {
+                long last = row.get().lastPosition();
+                List<ChartEvent> events = recent.find(id, last).orElseGet(() -> log.ofRun(id));
+                return new RunIntake(id, row.get().session(), events, last);
+            }
+            if (!(event.what() instanceof Happening.SetOpened)) {
+                throw new Refused("unknown_id", "run", event.run(), "a run that was opened");
+            }
+            check(event, null);
+            log.openRun(id, session);
+            return new RunIntake(id, session, List.of(), 0);
+        }
+
+        List<RunIntake> store() {
+            log.append(placed, clock.millis());
+            nextPositions.forEach(log::setNextPosition);
+            nextPositions.keySet().forEach(log::dropIfEmpty);
+            List<RunIntake> written = runs.values().stream()
+                    .filter(run -> run.events.size() > run.storedBefore)
+                    .toList();
+            for (RunIntake run : written) {
+                log.setLastPosition(run.id, run.lastPosition);
+                ChartedSet before =
+                        run.storedBefore == 0 ? null : SetChart.replay(drills, run.events.subList(0, run.storedBefore));
+                results.save(before, SetChart.replay(drills, run.events));
+            }
+            return written;
+        }
+    }
+
+    /** One run while a batch adds to it. */
+    private final class RunIntake {
+
+        private final UUID id;
+        private final UUID session;
+        private final List<ChartEvent> events;
+        private final int storedBefore;
+        private long lastPosition;
+
+        RunIntake(UUID id, UUID session, List<ChartEvent> events, long lastPosition) {
+            this.id = id;
+            this.session = session;
+            this.events = new ArrayList<>(events);
+            this.storedBefore = events.size();
+            this.lastPosition = lastPosition;
+        }
+
+        void add(ChartEvent event, long position) {
+            events.add(event);
+            lastPosition = position;
+        }
+
+        void keep() {
+            recent.keep(id, lastPosition, events);
+        }
+    }
+
+    /** What an event names must be there, at the levels that its drill has. */
+    private void check(ChartEvent event, @Nullable RunIntake run) {
+        if (event.what() instanceof Happening.SetOpened opened) {
+            if (run != null && !run.events.isEmpty()) {
+                throw new Refused("already_opened", "run", event.run(), "one set.opened a run");
+            }
+            players.require(opened.player());
+            drill(opened.drill()).level(opened.level());
+        } else if (event.what() instanceof Happening.SetMoved moved) {
+            players.require(moved.player());
+            drillOf(run).level(moved.level());
+        } else if (event.what() instanceof Happening.LevelMoved moved) {
+            drillOf(run).level(moved.move().from());
+            drillOf(run).level(moved.move().to());
+        }
+    }
+
+    private Drill drillOf(@Nullable RunIntake run) {
+        Happening first = Objects.requireNonNull(run).events.get(0).what();
+        return drill(((Happening.SetOpened) first).drill());
+    }
+
+    private Drill drill(String id) {
+        return drills.version(id)
+                .orElseThrow(() -> new Refused("unknown_id", "drill", id, "a drill version of this club"));
+    }
+}

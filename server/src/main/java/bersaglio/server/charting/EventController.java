@@ -1,0 +1,106 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.SetChart;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.problem.Refused;
+import bersaglio.server.problem.ProblemView;
+import bersaglio.server.problem.Words;
+import bersaglio.wire.EventCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.SetView;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonValue;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Charting over HTTP. */
+@RestController
+class EventController {
+
+    private static final int MOST_EVENTS = 100;
+
+    private final Charting charting;
+    private final Drills drills;
+    private final Words words;
+    private final Clock clock;
+
+    EventController(Charting charting, Drills drills, Words words, Clock clock) {
+        this.charting = charting;
+        this.drills = drills;
+        this.words = words;
+        this.clock = clock;
+    }
+
+    /** The fates of a batch, one for each of its events, and the server's time in milliseconds since 1970. */
+    record EventAnswers(List<EventAnswer> answers, long serverTime) {}
+
+    /** What became of an event; {@code problem} says why it was refused or must be kept. */
+    record EventAnswer(String id, Charting.Fate fate, @Nullable ProblemView problem) {}
+
+    /** A run's events in order, and the set that they make. */
+    record RunView(@Schema(ref = "#/components/schemas/SetView") SetView set, List<EventDocs.EventView> events) {}
+
+    @PostMapping(path = "/api/events", consumes = MediaType.APPLICATION_JSON_VALUE)
+    EventAnswers receive(
+            @RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = EventDocs.EventBatch.class)))
+                    @org.springframework.web.bind.annotation.RequestBody
+                    byte[] body) {
+        JsonValue events = Fields.parse(new String(body, StandardCharsets.UTF_8));
+        JsonValue list = events.isObject() ? events.asObject().get("events") : null;
+        if (list == null || !list.isArray()) {
+            throw new Refused("wrong_type", "events", list == null ? "nothing" : list.toString(), "a list of events");
+        }
+        if (list.asArray().size() > MOST_EVENTS) {
+            throw new Refused("out_of_range", "events", list.asArray().size() + " events", "at most " + MOST_EVENTS);
+        }
+        List<JsonValue> batch = new ArrayList<>();
+        list.asArray().forEach(batch::add);
+        return new EventAnswers(
+                charting.receive(batch).stream().map(this::answer).toList(), clock.millis());
+    }
+
+    /** The events of a run as they were written, with {@code set} as they make it. */
+    @GetMapping(path = "/api/runs/{run}", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RunView.class)))
+    String run(@PathVariable UUID run) {
+        List<ChartEvent> events = charting.eventsOf(run);
+        if (events.isEmpty()) {
+            throw new Refused("unknown_id", "run", run.toString(), "a run that was opened");
+        }
+        ChartedSet set = SetChart.replay(drills, events);
+        JsonArray written = new JsonArray();
+        events.forEach(event -> written.add(EventCodec.encode(event)));
+        return "{\"set\":" + ResultCodec.encode(SetView.of(set)) + ",\"events\":" + written + "}";
+    }
+
+    private EventAnswer answer(Charting.Answer answer) {
+        return new EventAnswer(
+                answer.id(),
+                answer.fate(),
+                answer.problem()
+                        .map(problem -> ProblemView.of(
+                                problem.code().equals("id_reused") ? HttpStatus.CONFLICT : HttpStatus.BAD_REQUEST,
+                                problem,
+                                words))
+                        .orElse(null));
+    }
+}

@@ -1,0 +1,89 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.LevelMove;
+import bersaglio.core.court.Side;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+
+/** The shapes of chart events, for the contract; the codec reads them, and a test holds both alike. */
+public final class EventDocs {
+
+    private EventDocs() {}
+
+    /** Events in the order the device wrote them, at most 100. */
+    public record EventBatch(List<EventView> events) {}
+
+    /** One event. {@code at} counts milliseconds since the set's start, {@code wall} since 1970. */
+    public record EventView(
+            String id,
+            Kind kind,
+            int v,
+            String session,
+            String run,
+            int pen,
+            String device,
+            int seq,
+            long at,
+            long wall,
+            @Schema(
+                            oneOf = {
+                                SetOpenedBody.class,
+                                ShotLandedBody.class,
+                                ShotKeyedBody.class,
+                                ShotCalledBody.class,
+                                EntryBody.class,
+                                SetClosedBody.class,
+                                SetMovedBody.class,
+                                LevelMovedBody.class,
+                                PenTakenBody.class,
+                                EmptyBody.class
+                            })
+                    Object body) {}
+
+    @Schema(
+            type = "string",
+            allowableValues = {
+                "set.opened",
+                "shot.landed",
+                "shot.keyed",
+                "shot.called",
+                "entry.undone",
+                "entry.redone",
+                "set.closed",
+                "set.reopened",
+                "set.moved",
+                "set.struck",
+                "set.restored",
+                "level.moved",
+                "pen.taken"
+            })
+    public record Kind() {}
+
+    public record SetOpenedBody(String player, Hand hand, String drill, int level, Standpoint standpoint) {}
+
+    public record ShotLandedBody(double x, double y, Caller by) {}
+
+    public record ShotKeyedBody(Outcome outcome, Side side, Caller by) {}
+
+    public record ShotCalledBody(String shot, Outcome outcome, Side side) {}
+
+    public record EntryBody(String target) {}
+
+    public record SetClosedBody(SaidBody said) {}
+
+    public record SaidBody(Advice.Call call, String code, Map<String, Double> figures, int rules) {}
+
+    public record SetMovedBody(String player, Hand hand, int level, long heldAt) {}
+
+    public record LevelMovedBody(int from, int to, LevelMove.By by, boolean unmet) {}
+
+    public record PenTakenBody(int pen, String lastSeen) {}
+
+    public record EmptyBody() {}
+}

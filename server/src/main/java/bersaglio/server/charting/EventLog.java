@@ -1,0 +1,158 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.wire.EventCodec;
+import bersaglio.wire.Fields;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The append-only log. */
+@Repository
+class EventLog {
+
+    /** An event with its place in its session. */
+    record Placed(ChartEvent event, long position) {}
+
+    /** A run's session and the position of its last event. */
+    record RunRow(UUID session, long lastPosition) {}
+
+    private static final String COLUMNS =
+            "id, session_id, position, run_id, kind, v, pen, device, seq, at_ms, wall_ms, body";
+    private static final RowMapper<ChartEvent> EVENT = EventLog::read;
+
+    private final JdbcClient jdbc;
+    private final JdbcTemplate batches;
+
+    EventLog(JdbcClient jdbc, JdbcTemplate batches) {
+        this.jdbc = jdbc;
+        this.batches = batches;
+    }
+
+    /** Locks a session until the transaction ends, made first if need be, and gives its next position. */
+    long lock(UUID session) {
+        jdbc.sql(
+                        """
+                        merge into session using (values (cast(:id as uuid))) as given (id) on session.id = given.id
+                        when not matched then insert (id, next_position) values (given.id, 1)
+                        """)
+                .param("id", session)
+                .update();
+        return jdbc.sql("select next_position from session where id = :id for update")
+                .param("id", session)
+                .query(Long.class)
+                .single();
+    }
+
+    void setNextPosition(UUID session, long next) {
+        jdbc.sql("update session set next_position = :next where id = :id")
+                .param("next", next)
+                .param("id", session)
+                .update();
+    }
+
+    /** A session that was made for events which were then all refused leaves nothing behind. */
+    void dropIfEmpty(UUID session) {
+        jdbc.sql("delete from session where id = :id and next_position = 1")
+                .param("id", session)
+                .update();
+    }
+
+    Optional<ChartEvent> find(UUID id) {
+        return jdbc.sql("select " + COLUMNS + " from chart_event where id = :id")
+                .param("id", id)
+                .query(EVENT)
+                .optional();
+    }
+
+    Optional<RunRow> run(UUID run) {
+        return jdbc.sql("select session_id, last_position from run where id = :id")
+                .param("id", run)
+                .query((row, number) -> new RunRow(row.getObject(1, UUID.class), row.getLong(2)))
+                .optional();
+    }
+
+    List<ChartEvent> ofRun(UUID run) {
+        return jdbc.sql("select " + COLUMNS + " from chart_event where run_id = :run order by position")
+                .param("run", run)
+                .query(EVENT)
+                .list();
+    }
+
+    /** The events of the next runs after one, in the order of their runs. */
+    List<ChartEvent> ofRunsAfter(UUID run, int runs) {
+        return jdbc.sql(
+                        """
+                        select %s from chart_event where run_id in
+                            (select id from run where id > :run order by id fetch first :runs rows only)
+                        order by run_id, position
+                        """
+                                .formatted(COLUMNS))
+                .param("run", run)
+                .param("runs", runs)
+                .query(EVENT)
+                .list();
+    }
+
+    long countRuns() {
+        return jdbc.sql("select count(*) from run").query(Long.class).single();
+    }
+
+    void openRun(UUID run, UUID session) {
+        jdbc.sql("insert into run (id, session_id, last_position) values (:id, :session, 0)")
+                .param("id", run)
+                .param("session", session)
+                .update();
+    }
+
+    void setLastPosition(UUID run, long position) {
+        jdbc.sql("update run set last_position = :position where id = :id")
+                .param("position", position)
+                .param("id", run)
+                .update();
+    }
+
+    void append(List<Placed> placed, long receivedAt) {
+        batches.batchUpdate(
+                "insert into chart_event (" + COLUMNS + ", received_ms) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                placed.stream()
+                        .map(one -> {
+                            ChartEvent event = one.event();
+                            return new Object[] {
+                                UUID.fromString(event.id()),
+                                UUID.fromString(event.session()),
+                                one.position(),
+                                UUID.fromString(event.run()),
+                                EventCodec.kind(event.what()),
+                                EventCodec.version(),
+                                event.pen(),
+                                UUID.fromString(event.device()),
+                                event.seq(),
+                                event.at(),
+                                event.wall(),
+                                EventCodec.encodeBody(event.what()).toString(),
+                                receivedAt
+                            };
+                        })
+                        .toList());
+    }
+
+    private static ChartEvent read(ResultSet row, int number) throws SQLException {
+        return new ChartEvent(
+                row.getString("id"),
+                row.getString("session_id"),
+                row.getString("run_id"),
+                row.getInt("pen"),
+                row.getString("device"),
+                row.getInt("seq"),
+                row.getLong("at_ms"),
+                row.getLong("wall_ms"),
+                EventCodec.decodeBody(row.getString("kind"), Fields.of("body", Fields.parse(row.getString("body")))));
+    }
+}

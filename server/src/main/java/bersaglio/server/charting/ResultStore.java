@@ -1,0 +1,244 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.court.Point;
+import bersaglio.core.shot.Shot;
+import bersaglio.server.storage.SettingStore;
+import bersaglio.wire.EventCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.SetLine;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/**
+ * Results, made from the log by replay. They carry a generation: a rebuild writes the next one beside the present one
+ * and then makes it the present one in one step.
+ */
+@Repository
+public class ResultStore {
+
+    private static final String GENERATION = "results.generation";
+    private static final String SET_COLUMNS =
+            "run, player, drill, level, held_at, trials, not_seen, closed, struck, said, move";
+
+    private final JdbcClient jdbc;
+    private final JdbcTemplate batches;
+    private final SettingStore settings;
+    private volatile int generation;
+
+    ResultStore(JdbcClient jdbc, JdbcTemplate batches, SettingStore settings) {
+        this.jdbc = jdbc;
+        this.batches = batches;
+        this.settings = settings;
+        this.generation = settings.find(GENERATION).map(Integer::parseInt).orElse(1);
+    }
+
+    int generation() {
+        return generation;
+    }
+
+    /** A landing on a player's court. */
+    public record Landing(UUID run, double x, double y, String outcome, String side) {}
+
+    /** The sets of a player on a drill version, in the order they were held. */
+    public List<SetResult> setsOf(UUID player, String drill) {
+        return jdbc.sql(
+                        "select " + SET_COLUMNS
+                                + """
+                         from set_result where generation = :generation and player = :player and drill = :drill
+                        order by held_at, run
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .param("drill", drill)
+                .query(ResultStore::readSet)
+                .list();
+    }
+
+    /** Every landing of the player's sets that count on a drill version. */
+    public List<Landing> landingsOf(UUID player, String drill) {
+        return jdbc.sql(
+                        """
+                        select shot.run, shot.x, shot.y, shot.outcome, shot.side
+                        from set_result as held join shot_result as shot
+                            on shot.generation = held.generation and shot.run = held.run
+                        where held.generation = :generation and held.player = :player and held.drill = :drill
+                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
+                        order by held.held_at, held.run, shot.place
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .param("drill", drill)
+                .query((row, number) -> new Landing(
+                        row.getObject(1, UUID.class),
+                        row.getDouble(2),
+                        row.getDouble(3),
+                        row.getString(4),
+                        row.getString(5)))
+                .list();
+    }
+
+    /** Writes a set as it now stands; of its shots only those from the first that changed. */
+    void save(@Nullable ChartedSet before, ChartedSet now) {
+        UUID run = UUID.fromString(now.run());
+        jdbc.sql("delete from set_result where generation = :generation and run = :run")
+                .param("generation", generation)
+                .param("run", run)
+                .update();
+        insertSets(generation, List.of(now.asResult()));
+        int first = firstChange(before == null ? List.of() : before.shots(), now.shots());
+        jdbc.sql("delete from shot_result where generation = :generation and run = :run and place >= :first")
+                .param("generation", generation)
+                .param("run", run)
+                .param("first", first)
+                .update();
+        List<Object[]> rows = new ArrayList<>();
+        addShotRows(rows, generation, now, first);
+        insertShots(rows);
+    }
+
+    /** Writes many sets into a generation that nobody reads yet. */
+    void saveAll(int into, List<ChartedSet> sets) {
+        insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
+        List<Object[]> rows = new ArrayList<>();
+        sets.forEach(set -> addShotRows(rows, into, set, 0));
+        insertShots(rows);
+    }
+
+    /** Makes a generation the one that is read. */
+    void switchTo(int next) {
+        settings.put(GENERATION, Integer.toString(next));
+        generation = next;
+    }
+
+    void drop(int old) {
+        for (String table : List.of("set_result", "shot_result")) {
+            jdbc.sql("delete from " + table + " where generation = :old")
+                    .param("old", old)
+                    .update();
+        }
+    }
+
+    /** Sets that differ between two generations. */
+    List<UUID> differences(int one, int other) {
+        return jdbc.sql(
+                        """
+                        select coalesce(a.run, b.run) from
+                            (select * from set_result where generation = :one) as a full outer join
+                            (select * from set_result where generation = :other) as b on a.run = b.run
+                        where a.run is null or b.run is null
+                            or a.player <> b.player or a.level <> b.level or a.held_at <> b.held_at
+                            or a.trials <> b.trials or a.closed <> b.closed or a.struck <> b.struck
+                            or coalesce(a.move, '') <> coalesce(b.move, '')
+                        order by 1
+                        """)
+                .param("one", one)
+                .param("other", other)
+                .query(UUID.class)
+                .list();
+    }
+
+    private void insertSets(int into, List<SetResult> sets) {
+        batches.batchUpdate(
+                "insert into set_result (generation, " + SET_COLUMNS + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                sets.stream()
+                        .map(set -> {
+                            JsonObject line = ResultCodec.encode(SetLine.of(set));
+                            return new Object[] {
+                                into,
+                                UUID.fromString(set.run()),
+                                UUID.fromString(set.player()),
+                                set.drill(),
+                                set.level(),
+                                set.heldAt(),
+                                set.attempt().trials(),
+                                set.notSeen(),
+                                set.closed(),
+                                set.struck(),
+                                set.said()
+                                        .map(said -> EventCodec.encode(said).toString())
+                                        .orElse(null),
+                                text(line.get("move"))
+                            };
+                        })
+                        .toList());
+    }
+
+    private static @Nullable String text(@Nullable JsonValue json) {
+        return json == null ? null : json.toString();
+    }
+
+    private static void addShotRows(List<Object[]> rows, int into, ChartedSet set, int first) {
+        UUID run = UUID.fromString(set.run());
+        for (int place = first; place < set.shots().size(); place++) {
+            Shot shot = set.shots().get(place);
+            rows.add(new Object[] {
+                into,
+                run,
+                place,
+                shot.landing().map(Point::x).orElse(null),
+                shot.landing().map(Point::y).orElse(null),
+                shot.ruling().outcome().name(),
+                shot.ruling().side().name(),
+                shot.called(),
+                shot.counted(),
+                shot.by().name()
+            });
+        }
+    }
+
+    private void insertShots(List<Object[]> rows) {
+        if (!rows.isEmpty()) {
+            batches.batchUpdate(
+                    """
+                    insert into shot_result
+                        (generation, run, place, x, y, outcome, side, called, counted, called_by)
+                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    """,
+                    rows);
+        }
+    }
+
+    private static int firstChange(List<Shot> before, List<Shot> now) {
+        int place = 0;
+        while (place < before.size() && place < now.size() && before.get(place).equals(now.get(place))) {
+            place++;
+        }
+        return place;
+    }
+
+    private static SetResult readSet(ResultSet row, int number) throws SQLException {
+        JsonObject line = Json.object()
+                .add("run", row.getString("run"))
+                .add("player", row.getString("player"))
+                .add("drill", row.getString("drill"))
+                .add("level", row.getInt("level"))
+                .add("heldAt", row.getLong("held_at"))
+                .add("trials", row.getString("trials"))
+                .add("notSeen", row.getInt("not_seen"))
+                .add("closed", row.getBoolean("closed"))
+                .add("struck", row.getBoolean("struck"));
+        String said = row.getString("said");
+        if (said != null) {
+            JsonObject parsed = Fields.parse(said).asObject();
+            line.add("said", parsed).add("rules", parsed.get("rules"));
+        }
+        String move = row.getString("move");
+        if (move != null) {
+            line.add("move", Fields.parse(move));
+        }
+        return ResultCodec.decodeLine(Fields.of("", line));
+    }
+}

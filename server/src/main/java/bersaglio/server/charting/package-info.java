@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.charting;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.contract;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,118 @@
+package bersaglio.server.demo;
+
+import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.shot.Hand;
+import bersaglio.server.Settings;
+import bersaglio.server.charting.Charting;
+import bersaglio.server.players.PlayerStore;
+import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.storage.Preparation;
+import bersaglio.wire.EventCodec;
+import com.eclipsesource.json.JsonValue;
+import com.github.f4b6a3.uuid.UuidCreator;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty club with the made-up one of Torrealta: its players and seven weeks of their sets up to today. */
+@Component
+@Order(2)
+class DemoClub implements Preparation {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoClub.class);
+    private static final int WEEKS = 7;
+    private static final Set<DayOfWeek> CLUB_DAYS =
+            EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
+    private static final long SEED = 1806;
+
+    private final Settings settings;
+    private final PlayerStore players;
+    private final Drills drills;
+    private final Charting charting;
+    private final Clock clock;
+
+    DemoClub(Settings settings, PlayerStore players, Drills drills, Charting charting, Clock clock) {
+        this.settings = settings;
+        this.players = players;
+        this.drills = drills;
+        this.charting = charting;
+        this.clock = clock;
+    }
+
+    @Override
+    public void prepare() {
+        if (settings.demo() && players.all().isEmpty()) {
+            LOG.info("Making the demo club, with {} weeks of charted sets.", WEEKS);
+            fill();
+        }
+    }
+
+    private void fill() {
+        Drill drill = drills.newest().get(0);
+        for (DemoPlayer player : DemoPlayer.CLUB) {
+            players.add(new Player(player.id(), player.name(), player.hand()), clock.millis());
+            players.worksOn(player.id(), drill.id());
+        }
+        players.add(new Player(UUID.nameUUIDFromBytes(new byte[] {2}), "Ugo Alloro", Hand.RIGHT), clock.millis());
+        LocalDate today = LocalDate.now(clock);
+        Map<LocalDate, UUID> sessions = sessions(today);
+        for (DemoPlayer player : DemoPlayer.CLUB) {
+            writeDiary(player, drill, today, sessions);
+        }
+    }
+
+    private Map<LocalDate, UUID> sessions(LocalDate today) {
+        Map<LocalDate, UUID> sessions = new LinkedHashMap<>();
+        for (LocalDate day = today.minusWeeks(WEEKS); day.isBefore(today); day = day.plusDays(1)) {
+            if (CLUB_DAYS.contains(day.getDayOfWeek())) {
+                sessions.put(day, UuidCreator.getTimeOrderedEpoch(at(day, 0)));
+            }
+        }
+        return sessions;
+    }
+
+    private void writeDiary(DemoPlayer player, Drill drill, LocalDate today, Map<LocalDate, UUID> sessions) {
+        int place = DemoPlayer.CLUB.indexOf(player);
+        Random random = new Random(SEED + place);
+        DemoDiary diary = new DemoDiary(player, drill, SEED * 31 + place);
+        sessions.forEach((day, session) -> {
+            if (random.nextInt(10) < 6) {
+                double weeksGone = 1 - (double) ChronoUnit.DAYS.between(day, today) / (WEEKS * 7);
+                int sets = 1 + random.nextInt(2);
+                for (int set = 0; set < sets; set++) {
+                    send(diary.set(session, at(day, place * 20 + set * 6), weeksGone));
+                }
+            }
+        });
+    }
+
+    private Instant at(LocalDate day, int minutes) {
+        return day.atTime(17, 0).plusMinutes(minutes).atZone(clock.getZone()).toInstant();
+    }
+
+    private void send(List<ChartEvent> events) {
+        List<JsonValue> batch = new ArrayList<>();
+        events.forEach(event -> batch.add(EventCodec.encode(event)));
+        charting.receive(batch).forEach(answer -> {
+            if (answer.fate() != Charting.Fate.STORED) {
+                throw new IllegalStateException("the demo was refused: " + answer);
+            }
+        });
+    }
+}

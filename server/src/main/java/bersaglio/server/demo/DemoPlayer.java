@@ -1,0 +1,46 @@
+package bersaglio.server.demo;
+
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.shot.Hand;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+
+/**
+ * A made-up player and how the clears of that player scatter.
+ *
+ * @param across  spread to the sides at the start, a standard deviation in metres
+ * @param along   spread in depth at the start
+ * @param pull    how far the landings lie towards the middle of the aim
+ * @param netRate share of clears that die in the net
+ * @param growth  share of the spread that is lost over the weeks
+ */
+record DemoPlayer(String name, Hand hand, double across, double along, double pull, double netRate, double growth) {
+
+    static final List<DemoPlayer> CLUB = List.of(
+            new DemoPlayer("Nora Ginestra", Hand.LEFT, 0.44, 0.52, 0.10, 0.03, 0.22),
+            new DemoPlayer("Elio Corbezzolo", Hand.RIGHT, 0.62, 0.70, 0.18, 0.05, 0.20),
+            new DemoPlayer("Livia Sambuco", Hand.RIGHT, 0.38, 0.44, 0.04, 0.02, 0.15),
+            new DemoPlayer("Teo Mirtillo", Hand.RIGHT, 0.85, 1.05, 0.30, 0.09, 0.15),
+            new DemoPlayer("Ada Rosmarino", Hand.RIGHT, 0.70, 0.80, 0.22, 0.06, 0.05));
+
+    UUID id() {
+        return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Where a clear at the middle of this zone lands, after a share of the weeks has gone by. */
+    Point landing(Rectangle zone, double weeksGone, Random random) {
+        double spread = 1 - growth * weeksGone;
+        double middleX = (zone.left() + zone.right()) / 2;
+        double towardsMiddle = middleX > 0 ? -pull : pull;
+        double x = middleX + towardsMiddle + random.nextGaussian() * across * spread;
+        double y = (zone.near() + zone.far()) / 2 - pull + random.nextGaussian() * along * spread;
+        return new Point(toTheCentimetre(x), toTheCentimetre(Math.max(0.2, y)));
+    }
+
+    private static double toTheCentimetre(double metres) {
+        return Math.rint(metres * 100) / 100;
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,60 @@
+package bersaglio.server.drills;
+
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.wire.DrillCodec;
+import bersaglio.wire.Fields;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Drill versions. A version never changes, so what was read once is kept. */
+@Repository
+class DrillStore implements Drills {
+
+    private final JdbcClient jdbc;
+    private final Map<String, Drill> read = new ConcurrentHashMap<>();
+
+    DrillStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    @Override
+    public Optional<Drill> version(String id) {
+        return Optional.ofNullable(
+                read.computeIfAbsent(id, wanted -> jdbc.sql("select body from drill_version where id = :id")
+                        .param("id", wanted)
+                        .query(String.class)
+                        .optional()
+                        .map(body -> DrillCodec.decode(Fields.parse(body)))
+                        .orElse(null)));
+    }
+
+    @Override
+    public List<Drill> newest() {
+        return jdbc
+                .sql(
+                        """
+                        select id from drill_version as newest where version =
+                            (select max(version) from drill_version where drill = newest.drill)
+                        order by id
+                        """)
+                .query(String.class)
+                .list()
+                .stream()
+                .map(id -> version(id).orElseThrow())
+                .toList();
+    }
+
+    void add(String drill, Drill version) {
+        jdbc.sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
+                .param("id", version.id())
+                .param("drill", drill)
+                .param("version", version.version())
+                .param("body", DrillCodec.encode(version).toString())
+                .update();
+    }
+}

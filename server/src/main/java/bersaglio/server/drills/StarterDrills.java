@@ -1,0 +1,63 @@
+package bersaglio.server.drills;
+
+import bersaglio.core.court.CourtHalf;
+import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Level;
+import bersaglio.core.drill.MetInLast;
+import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Quota;
+import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.Tie;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** The drill that every club starts with. */
+final class StarterDrills {
+
+    private static final Rectangle SINGLES = CourtHalf.BADMINTON.inUse(CourtInUse.SINGLES);
+    private static final int TRIES = 3;
+
+    private StarterDrills() {}
+
+    /**
+     * The corner shrinks from rung to rung. The first rungs ask for little proof, the middle ones for a repeat, the
+     * last ones for evidence.
+     */
+    static Drill straightClear() {
+        AdvanceRule once = new OneMetQuota();
+        AdvanceRule twice = new MetInLast(2, 3);
+        return new Drill(
+                "straight-clear-1",
+                1,
+                "Straight clear",
+                "High serve to the forehand rear corner",
+                Freedom.FED,
+                CourtHalf.BADMINTON,
+                CourtInUse.SINGLES,
+                List.of(
+                        rung(1, 1.80, 2.20, once),
+                        rung(2, 1.50, 1.80, once),
+                        rung(3, 1.30, 1.50, twice),
+                        rung(4, 1.10, 1.30, twice),
+                        rung(5, 1.00, 1.00, Evidence.DEFAULT),
+                        rung(6, 0.80, 0.76, Evidence.DEFAULT)));
+    }
+
+    /** A corner of this size on a right-hander's forehand side, inside the singles lines. */
+    private static Level rung(int number, double width, double depth, AdvanceRule advance) {
+        Rectangle corner =
+                new Rectangle(SINGLES.right() - width, SINGLES.far() - depth, SINGLES.right(), SINGLES.far());
+        return new Level(
+                number,
+                new TargetZone("Rear corner", 1, corner, Tie.HITTER_HAND),
+                new Quota(8, 12),
+                TRIES,
+                OptionalDouble.empty(),
+                advance);
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.drills;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server;
+
+import org.jspecify.annotations.NullMarked;

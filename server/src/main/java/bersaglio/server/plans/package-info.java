@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.plans;
+
+import org.jspecify.annotations.NullMarked;

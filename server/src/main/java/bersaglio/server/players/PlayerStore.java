@@ -1,0 +1,79 @@
+package bersaglio.server.players;
+
+import bersaglio.core.shot.Hand;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The club's players, and which drills they work on. */
+@Repository
+public class PlayerStore {
+
+    /** Only what is used is stored of a player. */
+    public record Player(UUID id, String name, Hand hand) {}
+
+    private static final RowMapper<Player> PLAYER = (row, number) ->
+            new Player(row.getObject("id", UUID.class), row.getString("name"), Hand.valueOf(row.getString("hand")));
+
+    private final JdbcClient jdbc;
+
+    PlayerStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    public List<Player> all() {
+        return jdbc.sql("select id, name, hand from player order by name")
+                .query(PLAYER)
+                .list();
+    }
+
+    Optional<Player> find(UUID id) {
+        return jdbc.sql("select id, name, hand from player where id = :id")
+                .param("id", id)
+                .query(PLAYER)
+                .optional();
+    }
+
+    /** Stores a player once, however often it is sent. */
+    public void add(Player player, long now) {
+        jdbc.sql(
+                        """
+                        merge into player using (values (cast(:id as uuid), :name, :hand, cast(:now as bigint)))
+                            as given (id, name, hand, added_at) on player.id = given.id
+                        when not matched then insert (id, name, hand, added_at)
+                            values (given.id, given.name, given.hand, given.added_at)
+                        """)
+                .param("id", player.id())
+                .param("name", player.name())
+                .param("hand", player.hand().name())
+                .param("now", now)
+                .update();
+    }
+
+    public void worksOn(UUID player, String drill) {
+        jdbc.sql(
+                        """
+                        merge into progression using (values (cast(:player as uuid), :drill))
+                            as given (player, drill)
+                            on progression.player = given.player and progression.drill = given.drill
+                        when not matched then insert (player, drill) values (given.player, given.drill)
+                        """)
+                .param("player", player)
+                .param("drill", drill)
+                .update();
+    }
+
+    public List<Player> workingOn(String drill) {
+        return jdbc.sql(
+                        """
+                        select id, name, hand from player join progression on progression.player = player.id
+                        where progression.drill = :drill order by name
+                        """)
+                .param("drill", drill)
+                .query(PLAYER)
+                .list();
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.players;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,103 @@
+package bersaglio.server.problem;
+
+import bersaglio.core.problem.Problem;
+import bersaglio.core.problem.Refused;
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.dao.TransientDataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.NoHandlerFoundException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Every refusal and failure leaves as problem details. */
+@RestControllerAdvice
+@RestController
+class Problems implements ErrorController {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    private final Words words;
+
+    Problems(Words words) {
+        this.words = words;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> refused(Refused refused) {
+        HttpStatus status =
+                refused.problem().code().equals("unknown_id") ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST;
+        return answer(status, refused.problem());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> unreadable(HttpMessageNotReadableException broken) {
+        return answer(HttpStatus.BAD_REQUEST, new Problem("broken_json", "body", "unreadable", "JSON"));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> mismatched(MethodArgumentTypeMismatchException wrong) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                new Problem("bad_id", wrong.getName(), String.valueOf(wrong.getValue()), "a UUID"));
+    }
+
+    @ExceptionHandler({NoHandlerFoundException.class, NoResourceFoundException.class})
+    ResponseEntity<ProblemView> nothingThere(HttpServletRequest request) {
+        return answer(
+                HttpStatus.NOT_FOUND,
+                new Problem("no_such_address", "path", request.getRequestURI(), "an address of this server"));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> wrongMethod(HttpRequestMethodNotSupportedException wrong) {
+        return answer(
+                HttpStatus.METHOD_NOT_ALLOWED,
+                new Problem(
+                        "not_allowed", "method", wrong.getMethod(), String.valueOf(wrong.getSupportedHttpMethods())));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> wrongType(HttpMediaTypeNotSupportedException wrong) {
+        return answer(
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                new Problem("not_allowed", "Content-Type", String.valueOf(wrong.getContentType()), "application/json"));
+    }
+
+    /** Two writers met: nothing was stored, and the sender tries again. */
+    @ExceptionHandler
+    ResponseEntity<ProblemView> busy(TransientDataAccessException busy) {
+        return answer(HttpStatus.SERVICE_UNAVAILABLE, new Problem("busy", "server", "busy", "try again"));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> failed(Exception failure) {
+        LOG.error("A request failed.", failure);
+        return answer(HttpStatus.INTERNAL_SERVER_ERROR, new Problem("failed", "server", "failed", "try again"));
+    }
+
+    @RequestMapping("${server.error.path:/error}")
+    ResponseEntity<ProblemView> error(HttpServletRequest request) {
+        Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        HttpStatus status = code instanceof Integer number ? HttpStatus.valueOf(number) : HttpStatus.NOT_FOUND;
+        return answer(status, new Problem("refused", "request", status.getReasonPhrase(), "a request as described"));
+    }
+
+    private ResponseEntity<ProblemView> answer(HttpStatus status, Problem problem) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemView.of(status, problem, words));
+    }
+}

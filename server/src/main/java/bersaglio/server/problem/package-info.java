@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.problem;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.storage;
+
+import org.jspecify.annotations.NullMarked;
