@@ -1,0 +1,84 @@
+package bersaglio.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** The real server on a folder of its own and a free port. */
+public final class StartedServer implements AutoCloseable {
+
+    public static final ObjectMapper JSON = new ObjectMapper();
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final ConfigurableApplicationContext context;
+
+    private StartedServer(ConfigurableApplicationContext context) {
+        this.context = context;
+    }
+
+    /** With the demo club, as on 25 Nov 2026. */
+    public static StartedServer withDemo() throws IOException {
+        return on(Files.createTempDirectory("club"), "--bersaglio.demo=true", "--bersaglio.day=2026-11-25");
+    }
+
+    public static StartedServer on(Path data, String... more) {
+        String[] arguments = new String[more.length + 2];
+        System.arraycopy(more, 0, arguments, 0, more.length);
+        arguments[more.length] = "--server.port=0";
+        arguments[more.length + 1] = "--bersaglio.data=" + data;
+        return new StartedServer(SpringApplication.run(Bersaglio.class, arguments));
+    }
+
+    public int port() {
+        return ((ServletWebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create("http://localhost:" + port() + path));
+    }
+
+    public HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (IOException failure) {
+            throw new IllegalStateException(failure);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(stopped);
+        }
+    }
+
+    public JsonNode get(String path) {
+        return JSON.readTree(send(request(path)).body());
+    }
+
+    public HttpResponse<String> post(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    public HttpResponse<String> put(String path, String body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}
