@@ -7,6 +7,7 @@ import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
+import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Tie;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -32,8 +33,8 @@ public record DrillView(
             AdvanceView advance,
             @Nullable Double coachTarget) {}
 
-    /** A target zone as laid for a right-hander. */
-    public record ZoneView(String name, int number, AreaView area, Tie tie) {}
+    /** A target zone, as it lies for a right-hander and for a left-hander. */
+    public record ZoneView(String name, int number, AreaView area, AreaView areaForLeft, Tie tie) {}
 
     public record QuotaView(int hits, int balls) {}
 
@@ -64,7 +65,8 @@ public record DrillView(
                 new ZoneView(
                         level.zone().name(),
                         level.zone().number(),
-                        AreaView.of(level.zone().area()),
+                        AreaView.of(level.zone().areaFor(Hand.RIGHT)),
+                        AreaView.of(level.zone().areaFor(Hand.LEFT)),
                         level.zone().tie()),
                 new QuotaView(level.quota().hits(), level.quota().balls()),
                 level.tries(),

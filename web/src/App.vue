@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { mdiCog, mdiCalendarToday, mdiAccountMultiple, mdiTarget } from '@mdi/js'
+import { computed, onMounted, ref, watchEffect } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useTheme } from 'vuetify'
+import { useOutbox } from './charting/outbox'
+import { useOnCourt } from './courtside/useOnCourt'
+import OutboxWord from './shared/OutboxWord.vue'
+import SettingsDialog from './shared/SettingsDialog.vue'
+import UpdateWord from './shared/UpdateWord.vue'
+import { useSettings } from './shared/settings'
+
+const { t } = useI18n()
+const settings = useSettings()
+const onCourt = useOnCourt()
+const outbox = useOutbox()
+const theme = useTheme()
+const settingsOpen = ref(false)
+
+const places = computed(() => [
+  { to: '/', icon: mdiCalendarToday, word: t('app.today') },
+  { to: onCourt.path, icon: mdiTarget, word: t('app.courtside') },
+  { to: '/players', icon: mdiAccountMultiple, word: t('app.players') },
+])
+
+watchEffect(() => theme.change(settings.sun ? 'light' : settings.theme))
+onMounted(() => outbox.start())
+</script>
+
+<template>
+  <v-app :class="{ sun: settings.sun }">
+    <a class="skip" href="#page">{{ t('app.skip') }}</a>
+    <div class="shell">
+      <nav class="rail" :aria-label="t('app.name')">
+        <router-link
+          v-for="place in places"
+          :key="place.word"
+          :to="place.to"
+          class="place"
+          :class="{ court: place.word === t('app.courtside') }"
+        >
+          <v-icon :icon="place.icon" />
+          <span>{{ place.word }}</span>
+        </router-link>
+        <button type="button" class="place foot" @click="settingsOpen = true">
+          <v-icon :icon="mdiCog" />
+          <span>{{ t('app.settings') }}</span>
+        </button>
+      </nav>
+      <main id="page" tabindex="-1">
+        <OutboxWord />
+        <UpdateWord />
+        <router-view v-slot="{ Component, route }">
+          <component :is="Component" :key="route.path" />
+        </router-view>
+      </main>
+    </div>
+    <SettingsDialog v-model="settingsOpen" />
+  </v-app>
+</template>
+
+<style scoped>
+.shell {
+  display: grid;
+  grid-template-columns: 72px minmax(0, 1fr);
+  min-height: 100dvh;
+}
+
+.rail {
+  position: sticky;
+  top: 0;
+  height: 100dvh;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  padding: 8px 0;
+  border-right: 1px solid var(--rule);
+}
+
+.place {
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  min-height: 64px;
+  align-content: center;
+  font-size: 13px;
+  color: var(--ink-soft);
+  text-decoration: none;
+  background: none;
+  border: 0;
+  border-left: 3px solid transparent;
+  border-right: 3px solid transparent;
+}
+
+.place.router-link-exact-active {
+  color: var(--ink);
+  font-weight: 650;
+  border-left-color: var(--ink);
+}
+
+.foot {
+  margin-top: auto;
+}
+
+.skip {
+  position: absolute;
+  left: -999px;
+}
+
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 10;
+  background: var(--sheet);
+  padding: 12px;
+}
+
+main {
+  position: relative;
+  outline: none;
+}
+
+@media (max-width: 800px) {
+  .shell {
+    grid-template-columns: minmax(0, 1fr);
+    padding-bottom: 64px;
+  }
+
+  .rail {
+    position: fixed;
+    z-index: 5;
+    top: auto;
+    bottom: 0;
+    width: 100%;
+    height: 64px;
+    flex-direction: row;
+    justify-content: space-around;
+    padding: 0;
+    background: var(--paper);
+    border-right: 0;
+    border-top: 1px solid var(--rule);
+  }
+
+  .foot {
+    margin-top: 0;
+  }
+}
+</style>

@@ -1,0 +1,50 @@
+import { api, type Club, type PlayerPageView, type SetLine, type Today } from '@/shared/api'
+import { seenServerTime } from '@/shared/clock'
+import { recall, remember } from './deviceLog'
+
+/** An answer of the server, or the last one that it gave when it cannot be asked. */
+export interface Asked<T> {
+  data: T
+  /** When the server gave it, by this device's clock. */
+  at: number
+  cached: boolean
+}
+
+export class NotThere extends Error {}
+
+async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
+  const asked = await fetch().catch(() => undefined)
+  if (asked?.data !== undefined) {
+    await remember(question, asked.data)
+    return { data: asked.data, at: Date.now(), cached: false }
+  }
+  if (asked?.response.status === 404) {
+    throw new NotThere(question)
+  }
+  const last = await recall<T>(question)
+  if (!last) {
+    throw new Error(`no answer to ${question}`)
+  }
+  return { ...last, cached: true }
+}
+
+export async function askClub(): Promise<Asked<Club>> {
+  const club = await ask('club', () => api.GET('/api/club'))
+  if (!club.cached) {
+    seenServerTime(club.data.serverTime)
+  }
+  return club
+}
+
+export function askToday(): Promise<Asked<Today>> {
+  return ask('today', () => api.GET('/api/today'))
+}
+
+export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
+  return ask(`player.${player}`, () => api.GET('/api/players/{player}', { params: { path: { player } } }))
+}
+
+export function askLedger(player: string, drill: string): Promise<Asked<SetLine[]>> {
+  return ask(`ledger.${player}.${drill}`, () =>
+    api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
+}

@@ -1,0 +1,279 @@
+<script setup lang="ts">
+import { computed, useTemplateRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Area, Court, Ruling, Standpoint } from '@/shared/api'
+import ShotMark from './ShotMark.vue'
+import { matrixOf, toCourt, toDrawing, type Place } from './turn'
+
+/** A mark to draw: where, what, how large (radius in metres) and how strong. */
+export interface Mark {
+  id: string
+  x: number
+  y: number
+  ruling: Ruling
+  size: number
+  faint?: boolean
+  close?: boolean
+}
+
+const props = defineProps<{
+  court: Court
+  inUse: 'SINGLES' | 'DOUBLES'
+  zone: Area
+  zoneName: string
+  standpoint: Standpoint
+  hitter?: string
+  marks: Mark[]
+  label: string
+  live?: boolean
+}>()
+const emit = defineEmits<{
+  touch: [place: Place, event: PointerEvent]
+  lift: [place: Place, event: PointerEvent]
+}>()
+const { t } = useI18n()
+const svg = useTemplateRef<SVGSVGElement>('svg')
+const NEAR_NET = 0.75
+
+const area = computed(() => props.court.doubles)
+const edge = computed(() => ({
+  left: area.value.left - props.court.margin,
+  right: area.value.right + props.court.margin,
+  far: area.value.far + props.court.margin,
+  near: area.value.near - NEAR_NET,
+}))
+const box = computed(() => {
+  const one = toDrawing({ x: edge.value.left, y: edge.value.near }, props.standpoint)
+  const other = toDrawing({ x: edge.value.right, y: edge.value.far }, props.standpoint)
+  const x = Math.min(one.x, other.x)
+  const y = Math.min(one.y, other.y)
+  return `${x} ${y} ${Math.abs(one.x - other.x)} ${Math.abs(one.y - other.y)}`
+})
+const turn = computed(() => matrixOf(props.standpoint))
+const drawn = (place: Place) => toDrawing(place, props.standpoint)
+const zoneMiddle = computed(() => ({
+  x: (props.zone.left + props.zone.right) / 2, y: (props.zone.near + props.zone.far) / 2,
+}))
+const zoneLabel = computed(() => drawn(zoneMiddle.value))
+const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 }))
+const netPlace = computed(() => drawn({ x: edge.value.left + 0.45, y: 0 }))
+const fromSide = computed(() => props.standpoint === 'LEFT' || props.standpoint === 'RIGHT')
+
+const placed = computed(() => props.marks.map((mark) => ({
+  ...mark,
+  at: drawn(mark),
+  towards: direction(mark, zoneMiddle.value),
+  away: awayOf(mark.ruling),
+})))
+
+function direction(from: Place, to: Place): Place {
+  return drawn({ x: to.x - from.x, y: to.y - from.y })
+}
+
+function awayOf(ruling: Ruling): Place {
+  if (ruling.outcome === 'WIDE') {
+    return drawn({ x: ruling.side === 'LEFT' ? -1 : 1, y: 0 })
+  }
+  return drawn({ x: 0, y: 1 })
+}
+
+function isFaint(use: string): boolean {
+  return use !== 'BOTH' && use !== props.inUse
+}
+
+function placeOf(event: PointerEvent): Place | undefined {
+  const matrix = svg.value?.getScreenCTM()
+  if (!matrix) {
+    return undefined
+  }
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
+  return toCourt(at, props.standpoint)
+}
+
+function onDown(event: PointerEvent) {
+  const place = placeOf(event)
+  if (props.live && place && event.isPrimary && event.button === 0) {
+    svg.value?.setPointerCapture(event.pointerId)
+    emit('touch', place, event)
+  }
+}
+
+function onUp(event: PointerEvent) {
+  const place = placeOf(event)
+  if (props.live && place) {
+    emit('lift', place, event)
+  }
+}
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    class="court"
+    :class="{ live }"
+    :viewBox="box"
+    role="img"
+    :aria-label="label"
+    preserveAspectRatio="xMidYMid meet"
+    @pointerdown="onDown"
+    @pointerup="onUp"
+  >
+    <g :transform="turn">
+      <rect
+        class="apron"
+        :x="edge.left"
+        :y="edge.near"
+        :width="edge.right - edge.left"
+        :height="edge.far - edge.near"
+      />
+      <rect
+        class="floor"
+        :x="area.left"
+        :y="area.near"
+        :width="area.right - area.left"
+        :height="area.far - area.near"
+      />
+      <rect
+        class="zone"
+        :x="zone.left"
+        :y="zone.near"
+        :width="zone.right - zone.left"
+        :height="zone.far - zone.near"
+      />
+      <line
+        v-for="(line, place) in court.lines"
+        :key="place"
+        class="line"
+        :class="{ unused: isFaint(line.use) }"
+        :x1="line.x1"
+        :y1="line.y1"
+        :x2="line.x2"
+        :y2="line.y2"
+      />
+      <rect
+        class="zone-edge"
+        :x="zone.left"
+        :y="zone.near"
+        :width="zone.right - zone.left"
+        :height="zone.far - zone.near"
+      />
+      <line
+        class="net"
+        :x1="edge.left"
+        y1="0"
+        :x2="edge.right"
+        y2="0"
+      />
+    </g>
+    <g class="words" aria-hidden="true">
+      <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y">{{ zoneName }}</text>
+      <text class="landmark" :x="netPlace.x" :y="netPlace.y + (standpoint === 'ACROSS' ? 0.3 : -0.14)">{{ t('court.net') }}</text>
+      <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
+        <g :transform="fromSide ? `rotate(${standpoint === 'LEFT' ? -90 : 90})` : ''">
+          <path class="hitter" :transform="standpoint === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />
+          <text v-if="hitter" class="landmark start" x="0.34" y="0.1">{{ hitter }}</text>
+        </g>
+      </g>
+    </g>
+    <g class="marks">
+      <g v-for="mark in placed" :key="mark.id" :class="{ faint: mark.faint }" :transform="`translate(${mark.at.x} ${mark.at.y})`">
+        <circle v-if="mark.close" class="close" :r="mark.size * 1.9" />
+        <ShotMark :ruling="mark.ruling" :size="mark.size" :towards="mark.towards" :away="mark.away" />
+      </g>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.court {
+  display: block;
+  width: 100%;
+  height: 100%;
+  user-select: none;
+}
+
+.court.live {
+  cursor: crosshair;
+  touch-action: none;
+}
+
+.apron {
+  fill: var(--sheet);
+}
+
+.floor {
+  fill: var(--floor);
+}
+
+.line {
+  stroke: var(--ink);
+  stroke-opacity: 0.75;
+  stroke-width: 0.04;
+}
+
+.line.unused {
+  stroke-opacity: 0.22;
+}
+
+.net {
+  stroke: var(--ink);
+  stroke-width: 0.08;
+  stroke-dasharray: 0.14 0.06;
+}
+
+.zone {
+  fill: var(--saffron);
+  fill-opacity: 0.55;
+}
+
+.zone-edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2px;
+  vector-effect: non-scaling-stroke;
+}
+
+.words text {
+  text-rendering: geometricprecision;
+  fill: var(--ink);
+  font-size: 0.24px;
+  text-anchor: middle;
+}
+
+.words .zone-name {
+  font-size: 0.22px;
+  dominant-baseline: middle;
+}
+
+.words .landmark.start {
+  text-anchor: start;
+}
+
+.hitter {
+  fill: var(--steel);
+}
+
+.marks {
+  pointer-events: none;
+}
+
+.faint {
+  opacity: 0.3;
+}
+
+.close {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.03;
+  stroke-dasharray: 0.08 0.05;
+}
+
+:global(.sun) .floor,
+:global(.sun) .apron {
+  fill: #ffffff;
+}
+
+:global(.sun) .line {
+  stroke-opacity: 1;
+}
+</style>

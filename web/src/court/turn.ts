@@ -1,0 +1,58 @@
+import type { Side, Standpoint } from '@/shared/api'
+
+export interface Place {
+  x: number
+  y: number
+}
+
+/** The standpoints in the order in which one touch turns the court. */
+export const STANDPOINTS: readonly Standpoint[] = ['BEHIND', 'LEFT', 'ACROSS', 'RIGHT']
+
+/**
+ * A turn of the court as the columns of a matrix from metres in the hitter's frame to the drawing, where y grows
+ * downwards. All four are turns, never mirrorings.
+ */
+const TURNS: Record<Standpoint, readonly [number, number, number, number]> = {
+  BEHIND: [1, 0, 0, -1],
+  ACROSS: [-1, 0, 0, 1],
+  LEFT: [0, -1, -1, 0],
+  RIGHT: [0, 1, 1, 0],
+}
+
+export function toDrawing(place: Place, from: Standpoint): Place {
+  const [a, b, c, d] = TURNS[from]
+  return { x: a * place.x + c * place.y, y: b * place.x + d * place.y }
+}
+
+/** The matrices are symmetric and their own inverses. */
+export function toCourt(drawn: Place, from: Standpoint): Place {
+  return toDrawing(drawn, from)
+}
+
+export function matrixOf(from: Standpoint): string {
+  return `matrix(${TURNS[from].join(' ')} 0 0)`
+}
+
+export function turned(from: Standpoint): Standpoint {
+  return STANDPOINTS[(STANDPOINTS.indexOf(from) + 1) % STANDPOINTS.length] ?? 'BEHIND'
+}
+
+const ARROWS: Record<string, Place> = {
+  ArrowUp: { x: 0, y: -1 },
+  ArrowDown: { x: 0, y: 1 },
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowRight: { x: 1, y: 0 },
+}
+
+/** The side of the court, in the hitter's frame, that an arrow key points to on the drawing. */
+export function sideOfArrow(key: string, from: Standpoint): Side | undefined {
+  const arrow = ARROWS[key]
+  if (!arrow) {
+    return undefined
+  }
+  const { x, y } = toCourt(arrow, from)
+  if (Math.abs(x) > Math.abs(y)) {
+    return x < 0 ? 'LEFT' : 'RIGHT'
+  }
+  return y < 0 ? 'SHORT' : 'DEEP'
+}

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Ruling, Shot } from '@/shared/api'
+import { useSentences } from '@/shared/sentences'
+
+/** A shot close to an edge asks for the call; what the mark says stands until then. */
+const props = defineProps<{ shot: Shot }>()
+const emit = defineEmits<{ call: [ruling: Ruling] }>()
+const { t } = useI18n()
+const { ruling } = useSentences()
+</script>
+
+<template>
+  <section class="close-call" aria-live="polite">
+    <h2>{{ t('courtside.close') }}</h2>
+    <div class="two">
+      <v-btn size="large" class="call" variant="flat" @click="emit('call', props.shot.ruling)">{{ ruling(shot.ruling) }}</v-btn>
+      <v-btn v-if="shot.other" class="call" @click="emit('call', shot.other)">{{ ruling(shot.other) }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin-top: 8px;
+}
+
+.call {
+  min-width: 0;
+  height: 72px;
+  font-size: 18px;
+}
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shot } from '@/shared/api'
+
+/** The goal as a row of pegs, one a ball: full for a hit, open for any other trial, a dot while the ball is to come. */
+const props = defineProps<{ shots: Shot[], balls: number }>()
+const NO_TRIAL = ['NOT_SEEN', 'VOID']
+const trials = computed(() => props.shots.filter((shot) => shot.counted && !NO_TRIAL.includes(shot.ruling.outcome)))
+</script>
+
+<template>
+  <svg class="pegs" :viewBox="`0 0 ${balls * 22} 24`" aria-hidden="true">
+    <g v-for="ball in balls" :key="ball" :transform="`translate(${ball * 22 - 11} 12)`">
+      <circle v-if="trials[ball - 1]?.ruling.outcome === 'HIT'" class="hit" r="9" />
+      <circle v-else-if="trials[ball - 1]" class="missed" r="8" />
+      <circle v-else class="coming" r="3" />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.pegs {
+  width: 100%;
+  max-height: 28px;
+}
+
+.hit {
+  fill: var(--ink);
+}
+
+.missed {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+.coming {
+  fill: var(--ink-soft);
+}
+</style>

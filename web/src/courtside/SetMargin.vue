@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import { mdiArrowUp } from '@mdi/js'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Caller, Drill, Player, Ruling, SetView, Shot, Verdict } from '@/shared/api'
+import { levelOf, useSentences } from '@/shared/sentences'
+import CloseCall from './CloseCall.vue'
+import GoalPegs from './GoalPegs.vue'
+import SetVerdict from './SetVerdict.vue'
+import ShotChange from './ShotChange.vue'
+
+/** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
+const props = defineProps<{
+  player: Player
+  drill: Drill
+  level: number
+  set: SetView | undefined
+  verdict: Verdict | undefined
+  closeShot: Shot | undefined
+  chosen: { shot: Shot, number: number } | undefined
+  decided: string | undefined
+}>()
+const caller = defineModel<Caller>('caller', { required: true })
+const emit = defineEmits<{
+  call: [shot: string, ruling: Ruling]
+  unchoose: []
+  judge: []
+  close: []
+  reopen: []
+  next: []
+  move: [to: number, by: 'RULE' | 'COACH', unmet: boolean]
+}>()
+const { t } = useI18n()
+const { goal, rule } = useSentences()
+const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
+
+const rung = computed(() => levelOf(props.drill, props.level))
+const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
+const top = computed(() => props.level === props.drill.levels.length)
+const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).length ?? 0)
+const standing = computed(() => {
+  const set = props.set
+  if (!set || set.standing === 'OPEN') {
+    const wanted = set?.wanted ?? rung.value.quota.hits
+    return t('courtside.wanted', { count: wanted, balls: set?.ballsLeft ?? rung.value.quota.balls }, wanted)
+  }
+  return t(set.standing === 'MET' ? 'courtside.met' : 'courtside.outOfReach')
+})
+</script>
+
+<template>
+  <div class="margin">
+    <header>
+      <h1>{{ player.name }}</h1>
+      <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
+      <p class="soft small">{{ goal(rung) }}</p>
+    </header>
+
+    <div class="tally" data-test="tally">
+      <p class="count big" data-test="count">{{ t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 }) }}</p>
+      <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ standing }}</p>
+      <GoalPegs :shots="set?.shots ?? []" :balls="rung.quota.balls" />
+      <p class="soft small" data-test="best">
+        {{ t('courtside.best', { best: set?.bestReachable ?? rung.quota.balls, balls: rung.quota.balls }) }}
+        <template v-if="set?.notSeen"> · {{ t('courtside.notSeen', { count: set.notSeen }) }}</template>
+        <template v-if="past"> · {{ t('courtside.past', { count: past }) }}</template>
+      </p>
+      <p v-if="set?.claims" class="small">{{ t('courtside.claims', { count: set.claims }) }}</p>
+    </div>
+
+    <ShotChange
+      v-if="chosen"
+      :shot="chosen.shot"
+      :number="chosen.number"
+      @call="emit('call', chosen.shot.id, $event)"
+      @done="emit('unchoose')"
+    />
+    <template v-else-if="set?.closed">
+      <section class="verdict" data-test="verdict" aria-live="polite">
+        <SetVerdict v-if="verdict" :verdict="verdict" with-advice />
+        <p v-else>{{ t('advice.set.empty') }}</p>
+        <p v-if="decided" class="decided" data-test="decided">{{ decided }}</p>
+      </section>
+      <div v-if="!decided && verdict" class="actions">
+        <template v-if="advised">
+          <v-btn
+            color="primary"
+            variant="flat"
+            size="large"
+            :prepend-icon="mdiArrowUp"
+            @click="emit('move', level + 1, 'RULE', false)"
+          >
+            {{ t('courtside.moveUp', { level: level + 1 }) }}
+          </v-btn>
+          <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
+        </template>
+        <template v-else>
+          <v-btn color="primary" variant="flat" size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
+          <v-btn v-if="!top" @click="emit('move', level + 1, 'COACH', set.standing !== 'MET')">
+            {{ t(set.standing === 'MET' ? 'courtside.moveUp' : 'courtside.moveUpAnyway', { level: level + 1 }) }}
+          </v-btn>
+          <v-btn v-if="level > 1" @click="emit('move', level - 1, 'COACH', false)">
+            {{ t('courtside.stepBack', { level: level - 1 }) }}
+          </v-btn>
+        </template>
+      </div>
+      <div class="actions">
+        <v-btn
+          v-if="decided || !verdict"
+          color="primary"
+          variant="flat"
+          size="large"
+          @click="emit('next')"
+        >
+          {{ t('courtside.nextSet') }}
+        </v-btn>
+        <v-btn variant="text" @click="emit('reopen')">{{ t('courtside.reopen') }}</v-btn>
+      </div>
+    </template>
+    <template v-else>
+      <CloseCall v-if="closeShot" :shot="closeShot" @call="emit('call', closeShot.id, $event)" />
+      <section v-if="verdict" class="verdict" data-test="verdict">
+        <SetVerdict :verdict="verdict" :with-advice="false" />
+      </section>
+      <p v-if="set && set.ballsLeft === 0" class="full">{{ t('courtside.full', { balls: rung.quota.balls }) }}</p>
+      <div class="actions foot">
+        <v-btn
+          size="large"
+          :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"
+          :variant="set && set.standing !== 'OPEN' ? 'flat' : 'outlined'"
+          :disabled="!set"
+          @click="emit('close')"
+        >
+          {{ t('courtside.closeSet') }}
+        </v-btn>
+        <v-btn v-if="!verdict" variant="text" :disabled="!set?.trials" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
+        <v-select
+          v-model="caller"
+          :label="t('caller.label')"
+          :items="CALLERS.map((value) => ({ value, title: t(`caller.${value}`) }))"
+          hide-details
+        />
+        <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.margin {
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  min-height: 100%;
+}
+
+h1 {
+  font-size: 24px;
+}
+
+.small {
+  font-size: 14px;
+  line-height: 1.4;
+}
+
+.big {
+  font-size: 76px;
+}
+
+.tally > * + * {
+  margin-top: 8px;
+}
+
+.standing {
+  font-size: 20px;
+  padding-left: 12px;
+  border-left: 6px solid var(--rule);
+}
+
+.standing.MET {
+  border-color: var(--pine);
+}
+
+.standing.OUT_OF_REACH {
+  border-color: var(--plum);
+}
+
+.actions {
+  display: grid;
+  gap: 8px;
+}
+
+.actions :deep(.v-btn) {
+  min-height: 56px;
+}
+
+.foot {
+  margin-top: auto;
+}
+
+.decided,
+.full {
+  font-weight: 650;
+  margin-top: 12px;
+}
+</style>

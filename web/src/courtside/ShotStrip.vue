@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Shot } from '@/shared/api'
+import { useSentences } from '@/shared/sentences'
+import ShotMark from '@/court/ShotMark.vue'
+
+/** The last dozen shots, each a button that opens it for a change. */
+const props = defineProps<{ shots: Shot[], chosen?: string | undefined }>()
+const emit = defineEmits<{ choose: [id: string] }>()
+const { t } = useI18n()
+const { ruling } = useSentences()
+const MOST = 12
+
+const last = computed(() => props.shots.slice(-MOST).map((shot, place) => ({
+  shot, number: Math.max(0, props.shots.length - MOST) + place + 1,
+})))
+const earlier = computed(() => Math.max(0, props.shots.length - MOST))
+const away = (shot: Shot) => shot.ruling.side === 'LEFT' ? { x: -1, y: 0 } : shot.ruling.side === 'RIGHT' ? { x: 1, y: 0 } : { x: 0, y: -1 }
+</script>
+
+<template>
+  <section class="strip" :aria-label="t('courtside.strip')">
+    <p v-if="shots.length === 0" class="soft">{{ t('courtside.stripEmpty') }}</p>
+    <span v-if="earlier" class="earlier soft">{{ t('courtside.earlier', { count: earlier }) }}</span>
+    <button
+      v-for="{ shot, number } in last"
+      :key="shot.id"
+      type="button"
+      class="shot"
+      :class="{ chosen: shot.id === chosen, uncounted: !shot.counted }"
+      :aria-label="t('courtside.shot', { number, ruling: ruling(shot.ruling) })"
+      :aria-pressed="shot.id === chosen"
+      @click="emit('choose', shot.id)"
+    >
+      <svg viewBox="-1.4 -1.4 2.8 2.8" aria-hidden="true"><ShotMark :ruling="shot.ruling" :size="1" :away="away(shot)" /></svg>
+      <span class="word">{{ ruling(shot.ruling) }}</span>
+      <span v-if="shot.close" class="near" aria-hidden="true">?</span>
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  align-items: stretch;
+  justify-content: flex-end;
+  gap: 4px;
+  min-height: 72px;
+  padding: 4px 8px;
+  overflow: hidden;
+}
+
+.strip > p {
+  margin: auto;
+}
+
+.earlier {
+  align-self: center;
+  font-size: 14px;
+  padding-right: 4px;
+  white-space: nowrap;
+}
+
+.shot {
+  position: relative;
+  flex: 0 1 64px;
+  min-width: 48px;
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 2px;
+  padding: 2px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+}
+
+.shot svg {
+  width: 26px;
+  height: 26px;
+}
+
+.shot.chosen {
+  border: 3px solid var(--steel);
+}
+
+.uncounted {
+  border-style: dashed;
+}
+
+.word {
+  font-size: 13px;
+  line-height: 1.1;
+  text-align: center;
+}
+
+.near {
+  position: absolute;
+  top: 0;
+  right: 6px;
+  font-weight: 700;
+}
+</style>

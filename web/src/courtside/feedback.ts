@@ -1,0 +1,33 @@
+import { useSettings } from '@/shared/settings'
+
+export type Cue = 'hit' | 'miss' | 'refused'
+
+const TONES: Record<Cue, { pitch: number, seconds: number, shape: OscillatorType, buzz: number[] }> = {
+  hit: { pitch: 880, seconds: 0.07, shape: 'sine', buzz: [25] },
+  miss: { pitch: 330, seconds: 0.09, shape: 'triangle', buzz: [60] },
+  refused: { pitch: 140, seconds: 0.25, shape: 'square', buzz: [40, 60, 40] },
+}
+const LOUDNESS = 0.12
+
+/** Short sounds and vibrations that tell a hit, another shot, and a touch that was not accepted apart. */
+export function useFeedback() {
+  const settings = useSettings()
+  let audio: AudioContext | undefined
+
+  return function give(cue: Cue) {
+    const tone = TONES[cue]
+    if (settings.vibration && 'vibrate' in navigator) {
+      navigator.vibrate(tone.buzz)
+    }
+    if (!settings.sounds || !('AudioContext' in window)) {
+      return
+    }
+    audio ??= new AudioContext()
+    const gain = new GainNode(audio, { gain: LOUDNESS })
+    const oscillator = new OscillatorNode(audio, { type: tone.shape, frequency: tone.pitch })
+    gain.gain.setTargetAtTime(0, audio.currentTime + tone.seconds * 0.6, tone.seconds * 0.2)
+    oscillator.connect(gain).connect(audio.destination)
+    oscillator.start()
+    oscillator.stop(audio.currentTime + tone.seconds)
+  }
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Drill, Player, SetLine } from '@/shared/api'
+
+/** Where a set should have been: another player, level or date. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ set: SetLine, drill: Drill, players: Player[] }>()
+const emit = defineEmits<{ move: [to: { player: Player, level: number, heldAt: number }] }>()
+const { t } = useI18n()
+const player = ref('')
+const level = ref(1)
+const date = ref('')
+
+watch(open, () => {
+  player.value = props.set.player
+  level.value = props.set.level
+  const held = new Date(props.set.heldAt)
+  date.value = new Date(held.getTime() - held.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
+}, { immediate: true })
+
+function move() {
+  const to = props.players.find((one) => one.id === player.value)
+  const held = new Date(props.set.heldAt)
+  const [year, month, day] = date.value.split('-').map(Number)
+  if (to && year && month && day) {
+    held.setFullYear(year, month - 1, day)
+    emit('move', { player: to, level: level.value, heldAt: held.getTime() })
+    open.value = false
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="440" :aria-label="t('player.moveTitle')">
+    <v-card class="pa-6">
+      <form @submit.prevent="move">
+        <h2 class="mb-4">{{ t('player.moveTitle') }}</h2>
+        <v-select v-model="player" :label="t('player.movePlayer')" :items="players.map((one) => ({ value: one.id, title: one.name }))" />
+        <v-select v-model="level" :label="t('player.moveLevel')" :items="drill.levels.map((rung) => rung.number)" />
+        <v-text-field v-model="date" type="date" :label="t('player.moveDate')" />
+        <p class="soft mb-4">{{ t('player.moveNote') }}</p>
+        <v-btn type="submit" block color="primary" variant="flat">{{ t('player.moveDo') }}</v-btn>
+        <v-btn class="mt-2" block variant="text" @click="open = false">{{ t('players.cancel') }}</v-btn>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>

@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { askClub, askPlayer } from '@/charting/asked'
+import PageStates from '@/shared/PageStates.vue'
+import PlainState from '@/shared/PlainState.vue'
+import type { ChartEvent, Player } from '@/shared/api'
+import { asDay } from '@/shared/format'
+import { useSentences } from '@/shared/sentences'
+import { useAsked } from '@/shared/useAsked'
+import MoveSet from './MoveSet.vue'
+import PlayerLandings from './PlayerLandings.vue'
+import RateChart from './RateChart.vue'
+import SetTable from './SetTable.vue'
+import { useCorrection } from './useCorrection'
+
+const props = defineProps<{ player: string }>()
+const { t } = useI18n()
+const router = useRouter()
+const { advice, evidence, luck } = useSentences()
+const { correct } = useCorrection()
+const { answer, failed, load } = useAsked(async () => {
+  const [club, page] = await Promise.all([askClub(), askPlayer(props.player)])
+  return { club, page }
+})
+
+const club = computed(() => answer.value?.club.data)
+const person = computed(() => answer.value?.page.data.player)
+const record = computed(() => answer.value?.page.data.records[0])
+const drill = computed(() => club.value?.drills.find((one) => one.id === record.value?.drill))
+const court = computed(() => club.value?.courts.find((one) => one.name === drill.value?.court))
+const sets = computed(() => [...record.value?.sets ?? []].reverse())
+const moveDue = computed(() => record.value?.verdict?.advice.call === 'MOVE_UP')
+const chosenRun = ref<string>()
+const chosen = computed(() => sets.value.find((reading) => reading.set.run === chosenRun.value))
+const moving = ref(false)
+const problem = ref('')
+
+watch(sets, (now) => {
+  if (!now.some((reading) => reading.set.run === chosenRun.value)) {
+    chosenRun.value = now.find((reading) => reading.set.closed && !reading.set.struck)?.set.run
+  }
+})
+
+async function apply(kind: ChartEvent['kind'], body: ChartEvent['body'], run = chosenRun.value) {
+  problem.value = ''
+  try {
+    if (run) {
+      await correct(run, kind, body)
+    }
+    await load()
+  } catch {
+    problem.value = t('courtside.unavailable')
+  }
+}
+
+const move = (to: { player: Player, level: number, heldAt: number }) =>
+  apply('set.moved', { player: to.player.id, hand: to.player.hand, level: to.level, heldAt: to.heldAt })
+
+async function reopen() {
+  await apply('set.reopened', {})
+  if (!problem.value && chosen.value) {
+    await router.push(`/courtside/${props.player}/${chosen.value.set.drill}/${chosen.value.set.run}`)
+  }
+}
+
+function moveUp() {
+  const last = sets.value.find((reading) => reading.set.closed && !reading.set.struck)
+  const from = record.value?.level ?? 1
+  return apply('level.moved', { from, to: from + 1, by: 'RULE', unmet: false }, last?.set.run)
+}
+</script>
+
+<template>
+  <PageStates
+    :failed="failed"
+    :ready="!!answer"
+    :cached-at="answer?.page.cached ? answer.page.at : undefined"
+    @retry="load"
+  >
+    <div v-if="person && record && drill && court" class="player">
+      <header>
+        <h1>{{ person.name }}</h1>
+        <p class="soft">{{ t(`players.${person.hand}`) }}</p>
+        <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${drill.id}`">{{ t('player.start') }}</v-btn>
+      </header>
+      <PlainState v-if="sets.length === 0" :title="t('player.noSets')" :body="t('player.noSetsBody')" />
+      <div v-else class="grid">
+        <section class="now">
+          <h2>{{ drill.name }}</h2>
+          <p class="count level">{{ t('player.level', { level: record.level, levels: drill.levels.length }) }}</p>
+          <template v-if="record.verdict">
+            <p class="advice" :class="{ up: moveDue }">{{ advice(record.verdict.advice) }}</p>
+            <p class="soft small">{{ evidence(record.verdict) }} {{ luck(record.verdict) }}</p>
+            <v-btn v-if="moveDue" class="mt-3" @click="moveUp">{{ t('player.moveUp', { level: record.level + 1 }) }}</v-btn>
+          </template>
+        </section>
+        <section class="rates">
+          <h2>{{ t('player.rates') }}</h2>
+          <RateChart :rates="record.rates" />
+        </section>
+        <section class="sets">
+          <h2>{{ t('player.sets') }}</h2>
+          <div v-if="chosen" class="chosen-set sheet">
+            <strong>{{ t('player.chosen', { date: asDay(chosen.set.heldAt) }) }}</strong>
+            <p v-if="chosen.verdict" class="small">{{ advice(chosen.verdict.advice) }}</p>
+            <div class="actions">
+              <v-btn v-if="!chosen.set.struck" @click="reopen">{{ t('player.reopen') }}</v-btn>
+              <v-btn @click="moving = true">{{ t('player.move') }}</v-btn>
+              <v-btn v-if="!chosen.set.struck" @click="apply('set.struck', {})">{{ t('player.strike') }}</v-btn>
+              <v-btn v-else @click="apply('set.restored', {})">{{ t('player.restore') }}</v-btn>
+            </div>
+            <p v-if="problem" role="alert">{{ problem }}</p>
+          </div>
+          <SetTable :sets="sets" :drill="drill" :chosen="chosenRun" @choose="chosenRun = $event" />
+        </section>
+        <PlayerLandings
+          class="landings"
+          :player="person"
+          :record="record"
+          :drill="drill"
+          :court="court"
+          :chosen="chosen"
+        />
+      </div>
+      <MoveSet
+        v-if="chosen && club"
+        v-model="moving"
+        :set="chosen.set"
+        :drill="drill"
+        :players="club.players"
+        @move="move"
+      />
+    </div>
+  </PageStates>
+</template>
+
+<style scoped>
+.player {
+  padding: 24px 32px;
+}
+
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 16px;
+}
+
+header :deep(.v-btn) {
+  margin-left: auto;
+}
+
+.grid {
+  display: grid;
+  grid-template-columns: minmax(0, 7fr) minmax(0, 5fr);
+  grid-template-areas: 'now rates' 'sets landings';
+  gap: 24px 40px;
+  margin-top: 16px;
+}
+
+.now {
+  grid-area: now;
+}
+
+.rates {
+  grid-area: rates;
+}
+
+.sets {
+  grid-area: sets;
+}
+
+.landings {
+  grid-area: landings;
+}
+
+.level {
+  font-size: 40px;
+  margin: 4px 0 12px;
+}
+
+.advice {
+  font-size: 18px;
+  line-height: 1.35;
+  padding-left: 12px;
+  border-left: 6px solid var(--ink-soft);
+  margin-bottom: 8px;
+}
+
+.advice.up {
+  border-color: var(--pine);
+}
+
+.small {
+  font-size: 14px;
+  line-height: 1.45;
+  max-width: 75ch;
+}
+
+.chosen-set {
+  padding: 12px 16px;
+  margin: 8px 0;
+}
+
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
+
+@media (max-width: 900px) {
+  .player {
+    padding: 16px;
+  }
+
+  header {
+    flex-wrap: wrap;
+  }
+
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-areas: 'now' 'landings' 'rates' 'sets';
+  }
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Drill, Reading } from '@/shared/api'
+import { asDay } from '@/shared/format'
+import { levelOf, sizeOf, useSentences } from '@/shared/sentences'
+
+/** Each set: when, on what, how many, and what it says; a touch chooses it. */
+defineProps<{ sets: Reading[], drill: Drill, chosen: string | undefined }>()
+const emit = defineEmits<{ choose: [run: string] }>()
+const { t } = useI18n()
+const { advice } = useSentences()
+
+function notes(reading: Reading): string[] {
+  const { set, levelThen, verdict } = reading
+  return [
+    set.struck ? t('player.struck') : '',
+    !set.closed ? t('player.open') : '',
+    set.move?.unmet ? t('player.unmet') : '',
+    set.move && !set.move.unmet ? t('player.moved', { to: set.move.to }) : '',
+    set.level !== levelThen ? t('player.changedSince') : '',
+    set.said && verdict && set.said.call !== verdict.advice.call && !set.struck ? t('player.saidOtherwise') : '',
+    set.notSeen ? t('player.notSeen', { count: set.notSeen }) : '',
+  ].filter((note) => note !== '')
+}
+
+function size(drill: Drill, level: number): string {
+  const { width, depth } = sizeOf(levelOf(drill, level).zone.area)
+  return `${width} × ${depth} m`
+}
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">{{ t('player.date') }}</th>
+        <th scope="col">{{ t('player.setLevel') }}</th>
+        <th scope="col">{{ t('player.count') }}</th>
+        <th scope="col">{{ t('player.size') }}</th>
+        <th scope="col">{{ t('player.verdict') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="reading in sets" :key="reading.set.run" :class="{ chosen: reading.set.run === chosen, struck: reading.set.struck }">
+        <td>
+          <button
+            type="button"
+            :aria-pressed="reading.set.run === chosen"
+            :title="reading.verdict ? advice(reading.verdict.advice) : ''"
+            @click="emit('choose', reading.set.run)"
+          >
+            {{ asDay(reading.set.heldAt) }}
+          </button>
+        </td>
+        <td>{{ reading.set.level }}</td>
+        <td class="count-cell">{{ t('courtside.count', { hits: reading.hits, trials: reading.trials }) }}</td>
+        <td>{{ size(drill, reading.set.level) }}</td>
+        <td>
+          <span class="standing" :class="reading.set.closed ? reading.standing : ''">
+            {{ reading.set.closed ? t(`player.standing.${reading.standing}`) : '' }}
+          </span>
+          <span class="soft notes">{{ notes(reading).join(' · ') }}</span>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+
+th {
+  text-align: left;
+  font-weight: 400;
+  color: var(--ink-soft);
+  padding: 4px 8px;
+}
+
+td {
+  padding: 0 8px;
+  border-top: 1px solid var(--rule);
+}
+
+button {
+  min-height: 48px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  white-space: nowrap;
+}
+
+.chosen td {
+  background: var(--floor);
+}
+
+.chosen button {
+  font-weight: 650;
+}
+
+.struck td {
+  text-decoration: line-through;
+  color: var(--ink-soft);
+}
+
+.count-cell {
+  white-space: nowrap;
+  font-weight: 650;
+}
+
+.standing {
+  padding-left: 8px;
+  border-left: 4px solid transparent;
+  margin-right: 8px;
+}
+
+.standing.MET {
+  border-color: var(--pine);
+}
+
+.standing.OUT_OF_REACH,
+.standing.OPEN {
+  border-color: var(--rule);
+}
+
+.notes {
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,32 @@
+import { v7 as uuid } from 'uuid'
+import { deviceId } from '@/charting/deviceLog'
+import { useOutbox } from '@/charting/outbox'
+import { api, type ChartEvent } from '@/shared/api'
+import { clubTime } from '@/shared/clock'
+
+/** Writes one correction to a set that is not on court: it names what it acts on, and takes the pen if need be. */
+export function useCorrection() {
+  const outbox = useOutbox()
+
+  async function correct(run: string, kind: ChartEvent['kind'], body: ChartEvent['body']) {
+    const { data } = await api.GET('/api/runs/{run}', { params: { path: { run } } })
+    const last = data?.events.at(-1)
+    if (!data || !last) {
+      throw new Error('the set is not there')
+    }
+    const device = await deviceId()
+    const own = data.events.filter((event) => event.pen === data.set.pen).at(-1)?.device === device
+    const pen = own ? data.set.pen : data.set.pen + 1
+    const event = (what: ChartEvent['kind'], its: ChartEvent['body']): ChartEvent => ({
+      id: uuid(), kind: what, v: 1, session: data.set.session, run, pen, device, seq: 1,
+      at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
+    })
+    if (!own) {
+      await outbox.put(event('pen.taken', { pen, lastSeen: last.id }), data.set.player, data.set.drill)
+    }
+    await outbox.put(event(kind, body), data.set.player, data.set.drill)
+    await outbox.allSent()
+  }
+
+  return { correct }
+}

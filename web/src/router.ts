@@ -1,0 +1,19 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import TodayPage from './today/TodayPage.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'today', component: TodayPage },
+    { path: '/courtside', name: 'courtside', component: () => import('./courtside/NobodyOnCourt.vue') },
+    {
+      path: '/courtside/:player/:drill/:run?',
+      name: 'court',
+      component: () => import('./courtside/CourtsidePage.vue'),
+      props: true,
+    },
+    { path: '/players', name: 'players', component: () => import('./players/PlayersPage.vue') },
+    { path: '/players/:player', name: 'player', component: () => import('./players/PlayerPage.vue'), props: true },
+    { path: '/:rest(.*)', redirect: '/' },
+  ],
+})

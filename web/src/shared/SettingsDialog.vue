@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { useSettings } from './settings'
+
+const open = defineModel<boolean>({ required: true })
+const { t } = useI18n()
+const settings = useSettings()
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="440" :aria-label="t('settings.title')">
+    <v-card class="pa-6">
+      <h2>{{ t('settings.title') }}</h2>
+      <v-switch v-model="settings.sounds" :label="t('settings.sounds')" />
+      <v-switch v-model="settings.vibration" :label="t('settings.vibration')" />
+      <v-switch v-model="settings.leftHanded" :label="t('settings.leftHanded')" />
+      <v-switch v-model="settings.sun" :label="t('settings.sun')" />
+      <v-select
+        v-model="settings.theme"
+        class="mt-4"
+        :label="t('settings.theme')"
+        :items="[
+          { value: 'system', title: t('settings.auto') },
+          { value: 'light', title: t('settings.light') },
+          { value: 'dark', title: t('settings.dark') },
+        ]"
+      />
+      <p class="soft">{{ t('app.loopback') }}</p>
+      <v-btn class="mt-4" block @click="open = false">{{ t('settings.close') }}</v-btn>
+    </v-card>
+  </v-dialog>
+</template>

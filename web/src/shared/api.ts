@@ -1,0 +1,33 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './contract'
+
+type Schemas = components['schemas']
+export type Club = Schemas['ClubView']
+export type Player = Schemas['Player']
+export type Drill = Schemas['DrillView']
+export type Level = Schemas['LevelView']
+export type Court = Schemas['CourtView']
+export type Area = Schemas['AreaView']
+export type Today = Schemas['TodayView']
+export type Due = Schemas['DueView']
+export type PlayerPageView = Schemas['PlayerView']
+export type PlayerRecord = Schemas['RecordView']
+export type Reading = Schemas['ReadingView']
+export type LevelRate = Schemas['LevelRateView']
+export type SetLine = Schemas['SetLine']
+export type SetView = Schemas['SetView']
+export type Shot = Schemas['ShotView']
+export type Ruling = Schemas['RulingView']
+export type Verdict = Schemas['VerdictView']
+export type Advice = Schemas['AdviceView']
+export type Said = Schemas['SaidBody']
+export type ChartEvent = Schemas['EventView']
+export type EventAnswer = Schemas['EventAnswer']
+export type Problem = Schemas['ProblemView']
+export type Outcome = Ruling['outcome']
+export type Side = Ruling['side']
+export type Standpoint = SetView['standpoint']
+export type Hand = Player['hand']
+export type Caller = Shot['by']
+
+export const api = createClient<paths>({ baseUrl: '/' })

@@ -1,0 +1,23 @@
+const percent = new Intl.NumberFormat('en', { style: 'percent', maximumFractionDigits: 0 })
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric' })
+const metres = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
+
+/** "62 %", as units stand after numbers with a space. */
+export function asPercent(share: number): string {
+  return percent.format(share).replace('%', '\u00a0%')
+}
+
+/** "25 Nov 2026" */
+export function asDay(millis: number): string {
+  return day.format(millis)
+}
+
+/** "Wednesday 25 Nov 2026" */
+export function asWeekday(isoDay: string): string {
+  return weekday.format(new Date(`${isoDay}T12:00:00`)).replace(',', '')
+}
+
+export function asMetres(length: number): string {
+  return metres.format(length)
+}

@@ -1,0 +1,14 @@
+import { useStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import type { Caller, Standpoint } from './api'
+
+/** What this device remembers of the person who uses it. */
+export const useSettings = defineStore('settings', () => ({
+  sounds: useStorage('bersaglio.sounds', true),
+  vibration: useStorage('bersaglio.vibration', true),
+  leftHanded: useStorage('bersaglio.leftHanded', false),
+  sun: useStorage('bersaglio.sun', false),
+  theme: useStorage<'system' | 'light' | 'dark'>('bersaglio.theme', 'system'),
+  standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
+  caller: useStorage<Caller>('bersaglio.caller', 'COACH'),
+}))

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { askClub, askLedger, askToday } from '@/charting/asked'
+import type { Drill, Due } from '@/shared/api'
+import { asWeekday } from '@/shared/format'
+import PageStates from '@/shared/PageStates.vue'
+import PlainState from '@/shared/PlainState.vue'
+import { useAsked } from '@/shared/useAsked'
+import DueRow from './DueRow.vue'
+
+const { t } = useI18n()
+const { answer, failed, load } = useAsked(async () => {
+  const [club, today] = await Promise.all([askClub(), askToday()])
+  return { club, today }
+})
+
+const drillOf = (due: Due): Drill | undefined => answer.value?.club.data.drills.find((drill) => drill.id === due.drill)
+const groups = computed(() => {
+  const due = answer.value?.today.data.due ?? []
+  return [
+    { word: t('today.due'), rows: due.filter((one) => one.setsToday === 0) },
+    { word: t('today.heldToday'), rows: due.filter((one) => one.setsToday > 0) },
+  ].filter((group) => group.rows.length > 0)
+})
+
+// What courtside needs is fetched ahead, so that a set can start after the network has gone.
+watch(answer, (now) => {
+  if (now && !now.today.cached) {
+    now.today.data.due.forEach((due) => void askLedger(due.player, due.drill).catch(() => undefined))
+    void import('@/courtside/CourtsidePage.vue')
+  }
+})
+</script>
+
+<template>
+  <PageStates
+    :failed="failed"
+    :ready="!!answer"
+    :cached-at="answer?.today.cached ? answer.today.at : undefined"
+    @retry="load"
+  >
+    <PlainState v-if="groups.length === 0" :title="t('today.none')" :body="t('today.noneBody')">
+      <v-btn to="/players" color="primary" variant="flat">{{ t('players.add') }}</v-btn>
+    </PlainState>
+    <div v-else class="today">
+      <header>
+        <h1>{{ t('today.title', { date: asWeekday(answer?.today.data.day ?? '') }) }}</h1>
+        <p v-if="answer?.club.data.demo" class="soft">{{ t('app.demo') }}</p>
+      </header>
+      <section v-for="group in groups" :key="group.word">
+        <h2>{{ group.word }}</h2>
+        <ul>
+          <template v-for="due in group.rows" :key="due.player + due.drill">
+            <DueRow v-if="drillOf(due)" :due="due" :drill="drillOf(due)!" />
+          </template>
+        </ul>
+      </section>
+    </div>
+  </PageStates>
+</template>
+
+<style scoped>
+.today {
+  max-width: 1080px;
+  padding: 32px;
+}
+
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 16px;
+}
+
+section {
+  margin-top: 24px;
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+  margin-top: 8px;
+  border-top: 1px solid var(--rule);
+}
+
+@media (max-width: 800px) {
+  .today {
+    padding: 16px;
+  }
+}
+</style>
