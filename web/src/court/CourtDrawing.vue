@@ -12,7 +12,8 @@ export interface Mark {
   y: number
   ruling: Ruling
   size: number
-  faint?: boolean
+  /** From 0 to 1; 1 when absent. */
+  strength?: number
   close?: boolean
 }
 
@@ -21,6 +22,7 @@ const props = defineProps<{
   inUse: 'SINGLES' | 'DOUBLES'
   zone: Area
   zoneName: string
+  zoneNumber: number
   standpoint: Standpoint
   hitter?: string
   marks: Mark[]
@@ -54,9 +56,15 @@ const drawn = (place: Place) => toDrawing(place, props.standpoint)
 const zoneMiddle = computed(() => ({
   x: (props.zone.left + props.zone.right) / 2, y: (props.zone.near + props.zone.far) / 2,
 }))
-const zoneLabel = computed(() => drawn(zoneMiddle.value))
+/** The name stands on the side of the zone that faces the hitter, clear of the marks in it. */
+const zoneLabel = computed(() => {
+  const { x, y } = drawn({ x: zoneMiddle.value.x, y: props.zone.near })
+  const below = { BEHIND: [0, 0.22], ACROSS: [0, -0.12], LEFT: [0.1, 0.07], RIGHT: [-0.1, 0.07] }[props.standpoint]
+  return { x: x + (below[0] ?? 0), y: y + (below[1] ?? 0) }
+})
+const zoneAnchor = computed(() => ({ BEHIND: 'middle', ACROSS: 'middle', LEFT: 'start', RIGHT: 'end' })[props.standpoint])
 const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 }))
-const netPlace = computed(() => drawn({ x: edge.value.left + 0.45, y: 0 }))
+const netPlace = computed(() => drawn({ x: edge.value.left + 0.45, y: 0.38 }))
 const fromSide = computed(() => props.standpoint === 'LEFT' || props.standpoint === 'RIGHT')
 
 const placed = computed(() => props.marks.map((mark) => ({
@@ -166,8 +174,8 @@ function onUp(event: PointerEvent) {
       />
     </g>
     <g class="words" aria-hidden="true">
-      <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y">{{ zoneName }}</text>
-      <text class="landmark" :x="netPlace.x" :y="netPlace.y + (standpoint === 'ACROSS' ? 0.3 : -0.14)">{{ t('court.net') }}</text>
+      <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y" :text-anchor="zoneAnchor">{{ zoneNumber }} {{ zoneName }}</text>
+      <text class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08">{{ t('court.net') }}</text>
       <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
         <g :transform="fromSide ? `rotate(${standpoint === 'LEFT' ? -90 : 90})` : ''">
           <path class="hitter" :transform="standpoint === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />
@@ -176,7 +184,7 @@ function onUp(event: PointerEvent) {
       </g>
     </g>
     <g class="marks">
-      <g v-for="mark in placed" :key="mark.id" :class="{ faint: mark.faint }" :transform="`translate(${mark.at.x} ${mark.at.y})`">
+      <g v-for="mark in placed" :key="mark.id" :opacity="mark.strength ?? 1" :transform="`translate(${mark.at.x} ${mark.at.y})`">
         <circle v-if="mark.close" class="close" :r="mark.size * 1.9" />
         <ShotMark :ruling="mark.ruling" :size="mark.size" :towards="mark.towards" :away="mark.away" />
       </g>
@@ -237,12 +245,14 @@ function onUp(event: PointerEvent) {
   text-rendering: geometricprecision;
   fill: var(--ink);
   font-size: 0.24px;
+}
+
+.words .landmark {
   text-anchor: middle;
 }
 
 .words .zone-name {
   font-size: 0.22px;
-  dominant-baseline: middle;
 }
 
 .words .landmark.start {
@@ -255,10 +265,6 @@ function onUp(event: PointerEvent) {
 
 .marks {
   pointer-events: none;
-}
-
-.faint {
-  opacity: 0.3;
 }
 
 .close {

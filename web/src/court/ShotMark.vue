@@ -25,12 +25,12 @@ const cross = computed(() => {
 </script>
 
 <template>
-  <g class="mark" :data-outcome="ruling.outcome" :stroke-width="size * 0.3">
+  <g class="mark" :data-outcome="ruling.outcome" :stroke-width="size * 0.28">
     <path
       v-if="ruling.outcome === 'HIT'"
       class="solid"
       :transform="notch"
-      :d="`M0 0L${r * 0.92} ${-r * 0.4}A${r} ${r} 0 1 0 ${r * 0.92} ${r * 0.4}Z`"
+      :d="`M${r * 0.45} 0L${r * 0.96} ${-r * 0.28}A${r} ${r} 0 1 0 ${r * 0.96} ${r * 0.28}Z`"
     />
     <rect
       v-else-if="ruling.outcome === 'IN'"
@@ -58,7 +58,8 @@ const cross = computed(() => {
 <style scoped>
 .solid {
   fill: var(--mark, var(--ink));
-  stroke: none;
+  stroke: var(--sheet);
+    paint-order: stroke;
 }
 
 .hollow {

@@ -205,6 +205,7 @@ useKeys({
         :in-use="practised.inUse"
         :zone="zone"
         :zone-name="levelOf(practised, level).zone.name"
+        :zone-number="levelOf(practised, level).zone.number"
         :standpoint="settings.standpoint"
         :hitter="t('court.hitter', { name: person.name.split(' ')[0] })"
         :label="t('court.drawing', { name: person.name })"

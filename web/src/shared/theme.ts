@@ -51,7 +51,7 @@ export const vuetify = createVuetify({
   },
   defaults: {
     global: { ripple: false },
-    VBtn: { rounded: 'md', variant: 'outlined', height: 48, class: 'plain-words' },
+    VBtn: { rounded: 'md', variant: 'outlined', class: 'plain-words' },
     VTextField: { variant: 'outlined', density: 'comfortable' },
     VSelect: { variant: 'outlined', density: 'comfortable' },
     VSwitch: { color: 'primary', inset: true, hideDetails: true },

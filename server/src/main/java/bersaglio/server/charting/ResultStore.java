@@ -133,17 +133,10 @@ public class ResultStore {
 
     /** Sets that differ between two generations. */
     List<UUID> differences(int one, int other) {
+        String rows = "select " + SET_COLUMNS + " from set_result where generation = ";
         return jdbc.sql(
-                        """
-                        select coalesce(a.run, b.run) from
-                            (select * from set_result where generation = :one) as a full outer join
-                            (select * from set_result where generation = :other) as b on a.run = b.run
-                        where a.run is null or b.run is null
-                            or a.player <> b.player or a.level <> b.level or a.held_at <> b.held_at
-                            or a.trials <> b.trials or a.closed <> b.closed or a.struck <> b.struck
-                            or coalesce(a.move, '') <> coalesce(b.move, '')
-                        order by 1
-                        """)
+                        "select run from (%1$s :one except %1$s :other) union select run from (%1$s :other except %1$s :one)"
+                                .formatted(rows))
                 .param("one", one)
                 .param("other", other)
                 .query(UUID.class)

@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -84,6 +85,15 @@ class Problems implements ErrorController {
 
     @ExceptionHandler
     ResponseEntity<ProblemView> failed(Exception failure) {
+        if (failure instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
+            return answer(
+                    HttpStatus.valueOf(known.getStatusCode().value()),
+                    new Problem(
+                            "refused",
+                            "request",
+                            String.valueOf(known.getBody().getDetail()),
+                            "a request as described"));
+        }
         LOG.error("A request failed.", failure);
         return answer(HttpStatus.INTERNAL_SERVER_ERROR, new Problem("failed", "server", "failed", "try again"));
     }

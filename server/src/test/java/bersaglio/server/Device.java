@@ -1,0 +1,85 @@
+package bersaglio.server;
+
+import com.github.f4b6a3.uuid.UuidCreator;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** A device beside a court, as the server sees it: it writes the events of one run. */
+public final class Device {
+
+    public static final String DRILL = "straight-clear-1";
+
+    private final StartedServer server;
+    private final String session = newId();
+    private final String run = newId();
+    private final String device = newId();
+    private int seq;
+
+    public Device(StartedServer server) {
+        this.server = server;
+    }
+
+    public static String newId() {
+        return UuidCreator.getTimeOrderedEpoch().toString();
+    }
+
+    public String run() {
+        return run;
+    }
+
+    public String event(String kind, String body) {
+        seq++;
+        return """
+                {"id":"%s","kind":"%s","v":1,"session":"%s","run":"%s","pen":1,"device":"%s","seq":%d,\
+                "at":%d,"wall":%d,"body":%s}"""
+                .formatted(
+                        newId(), kind, session, run, device, seq, seq * 1000, 1_795_600_000_000L + seq * 1000L, body);
+    }
+
+    public String opened(String player, int level) {
+        return event(
+                "set.opened",
+                """
+                {"player":"%s","hand":"RIGHT","drill":"%s","level":%d,"standpoint":"BEHIND"}"""
+                        .formatted(player, DRILL, level));
+    }
+
+    public String landed(double x, double y) {
+        return event("shot.landed", "{\"x\":%s,\"y\":%s,\"by\":\"COACH\"}".formatted(x, y));
+    }
+
+    /** A row of hits, {@code 1}, and shots into the middle of the court, {@code 0}. */
+    public List<String> row(String trials) {
+        List<String> events = new ArrayList<>();
+        trials.chars().forEach(trial -> events.add(trial == '1' ? landed(2.2, 6.4) : landed(0, 3)));
+        return events;
+    }
+
+    public String closed() {
+        return event(
+                "set.closed", "{\"said\":{\"call\":\"STAY\",\"code\":\"once.missed\",\"figures\":{},\"rules\":1}}");
+    }
+
+    public HttpResponse<String> send(List<String> events) {
+        return server.post("/api/events", "{\"events\":[" + String.join(",", events) + "]}");
+    }
+
+    /** The fates of events that were answered one by one. */
+    public List<String> fates(List<String> events) {
+        HttpResponse<String> answer = send(events);
+        if (answer.statusCode() != 200) {
+            throw new AssertionError(answer.statusCode() + " " + answer.body());
+        }
+        List<String> fates = new ArrayList<>();
+        for (JsonNode one : StartedServer.JSON.readTree(answer.body()).get("answers")) {
+            fates.add(one.get("fate").asString());
+        }
+        return fates;
+    }
+
+    public JsonNode stored() {
+        return server.get("/api/runs/" + run);
+    }
+}

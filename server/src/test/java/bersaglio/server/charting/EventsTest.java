@@ -1,0 +1,209 @@
+package bersaglio.server.charting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.server.DemoServer;
+import bersaglio.server.Device;
+import bersaglio.server.StartedServer;
+import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(DemoServer.class)
+class EventsTest {
+
+    private final StartedServer server;
+    private final Device device;
+    private final String player;
+
+    EventsTest(StartedServer server) {
+        this.server = server;
+        this.device = new Device(server);
+        this.player = Device.newId();
+    }
+
+    @BeforeEach
+    void aPlayer() {
+        server.put("/api/players/" + player, "{\"name\":\"Test Player\",\"hand\":\"RIGHT\"}");
+    }
+
+    @Test
+    void whatIsAcknowledgedIsThereInOrderWithItsResult() {
+        List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+        events.addAll(device.row("110"));
+        assertThat(device.fates(events)).containsOnly("STORED");
+        JsonNode run = device.stored();
+        assertThat(run.get("events")).hasSize(4);
+        assertThat(run.at("/set/hits").asInt()).isEqualTo(2);
+        assertThat(run.at("/set/trials").asInt()).isEqualTo(3);
+        JsonNode ledger = server.get("/api/players/" + player + "/ledger?drill=" + Device.DRILL);
+        assertThat(ledger.at("/0/trials").asString()).isEqualTo("110");
+    }
+
+    @Test
+    void theSameEventSentAgainIsKnownAndStoredOnce() {
+        List<String> events = List.of(device.opened(player, 1), device.landed(2.2, 6.4));
+        assertThat(device.fates(events)).containsOnly("STORED");
+        assertThat(device.fates(events)).containsOnly("KNOWN");
+        assertThat(device.fates(List.of(events.get(1), events.get(1)))).containsOnly("KNOWN");
+        assertThat(device.stored().get("events")).hasSize(2);
+    }
+
+    @Test
+    void theSameEventTwiceInOneBatchIsStoredOnce() {
+        String opened = device.opened(player, 1);
+        assertThat(device.fates(List.of(opened, opened))).containsExactly("STORED", "KNOWN");
+    }
+
+    @Test
+    void anIdThatIsUsedForSomethingElseIsAConflict() {
+        String opened = device.opened(player, 1);
+        String landed = device.landed(2.2, 6.4);
+        device.fates(List.of(opened, landed));
+        JsonNode answer =
+                answers(device.send(List.of(landed.replace("6.4", "6.3")))).get(0);
+        assertThat(answer.get("fate").asString()).isEqualTo("REFUSED");
+        assertThat(answer.at("/problem/status").asInt()).isEqualTo(409);
+        assertThat(device.stored().at("/set/hits").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void theGoodHalfOfABatchIsStoredAndTheBadHalfNamed() {
+        List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+        events.add(device.landed(2.2, 6.4));
+        events.add(device.landed(100, 6.4));
+        events.add(device.event("shot.dreamt", "{}"));
+        events.add(device.landed(0, 3));
+        JsonNode answers = answers(device.send(events));
+        assertThat(answers)
+                .extracting(answer -> answer.get("fate").asString())
+                .containsExactly("STORED", "STORED", "REFUSED", "REFUSED", "STORED");
+        assertThat(answers.at("/2/problem/field").asString()).isEqualTo("x");
+        assertThat(answers.at("/2/problem/value").asString()).isEqualTo("100.0");
+        assertThat(answers.at("/2/problem/allowed").asString()).isEqualTo("-20.0 to 20.0");
+        assertThat(answers.at("/2/problem/detail").asString()).isEqualTo("x is 100.0; allowed: -20.0 to 20.0.");
+        assertThat(answers.at("/3/problem/field").asString()).isEqualTo("kind");
+        assertThat(device.stored().get("events")).hasSize(3);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "set.opened | {\"player\":\"00000000-0000-7000-8000-000000000000\",\"hand\":\"LEFT\",\"drill\":\"straight-clear-1\",\"level\":1,\"standpoint\":\"BEHIND\"} | player | unknown_id",
+                "set.opened | {\"player\":\"PLAYER\",\"hand\":\"LEFT\",\"drill\":\"no-such\",\"level\":1,\"standpoint\":\"BEHIND\"} | drill | unknown_id",
+                "set.opened | {\"player\":\"PLAYER\",\"hand\":\"LEFT\",\"drill\":\"straight-clear-1\",\"level\":9,\"standpoint\":\"BEHIND\"} | level | out_of_range",
+                "shot.landed | {\"x\":1,\"y\":1,\"by\":\"COACH\"} | run | unknown_id"
+            })
+    void anEventThatNamesWhatIsNotThereLeavesNothingBehind(String kind, String body, String field, String code) {
+        JsonNode answer = answers(device.send(List.of(device.event(kind, body.replace("PLAYER", player)))))
+                .get(0);
+        assertThat(answer.get("fate").asString()).isEqualTo("REFUSED");
+        assertThat(answer.at("/problem/field").asString()).isEqualTo(field);
+        assertThat(answer.at("/problem/code").asString()).isEqualTo(code);
+        assertThat(server.send(server.request("/api/runs/" + device.run())).statusCode())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aNewerEventIsKeptByItsSenderAndSoIsWhatFollowsIt() {
+        device.fates(List.of(device.opened(player, 1)));
+        String newer = device.landed(2.2, 6.4).replace("\"v\":1", "\"v\":2");
+        assertThat(device.fates(List.of(newer, device.landed(0, 3)))).containsExactly("KEEP", "KEEP");
+        assertThat(device.stored().get("events")).hasSize(1);
+    }
+
+    @Test
+    void aMoveToALevelThatTheDrillHasNotIsRefused() {
+        device.fates(List.of(device.opened(player, 1)));
+        String move = device.event("level.moved", "{\"from\":1,\"to\":7,\"by\":\"COACH\",\"unmet\":false}");
+        assertThat(answers(device.send(List.of(move))).at("/0/problem/allowed").asString())
+                .isEqualTo("1 to 6");
+    }
+
+    @Test
+    void brokenJsonNoListAndTooManyEventsAreProblems() {
+        assertThat(server.post("/api/events", "{\"events\":[").body()).contains("broken_json", "line 1, column");
+        assertThat(server.post("/api/events", "[]").statusCode()).isEqualTo(400);
+        assertThat(server.post("/api/events", "{}").body()).contains("\"field\":\"events\"");
+        HttpResponse<String> many = device.send(Collections.nCopies(101, "{}"));
+        assertThat(many.statusCode()).isEqualTo(400);
+        assertThat(many.body()).contains("101 events", "at most 100");
+    }
+
+    @Test
+    void aBodyOver256KilobytesIsRefusedWhole() {
+        HttpResponse<String> answer = server.post("/api/events", "{\"events\":[" + " ".repeat(300_000) + "]}");
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
+        assertThat(answer.body()).contains("too_large");
+    }
+
+    @Test
+    void nestingWithoutEndIsAProblemAndNoFailure() {
+        assertThat(server.post("/api/events", "[".repeat(100_000)).statusCode()).isEqualTo(400);
+    }
+
+    @Test
+    void aClosedSetMovedToAnotherPlayerIsJudgedForBoth() {
+        String other = Device.newId();
+        server.put("/api/players/" + other, "{\"name\":\"Other Player\",\"hand\":\"LEFT\"}");
+        List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+        events.addAll(device.row("111111110000"));
+        events.add(device.closed());
+        events.add(device.event("level.moved", "{\"from\":1,\"to\":2,\"by\":\"RULE\",\"unmet\":false}"));
+        device.fates(events);
+        assertThat(record(player).get("level").asInt()).isEqualTo(2);
+        device.fates(List.of(device.event(
+                "set.moved",
+                "{\"player\":\"%s\",\"hand\":\"RIGHT\",\"level\":1,\"heldAt\":1795600000000}".formatted(other))));
+        assertThat(record(player).get("level").asInt()).isEqualTo(1);
+        assertThat(record(player).get("sets")).isEmpty();
+        assertThat(record(other).get("level").asInt()).isEqualTo(1);
+        assertThat(record(other).at("/verdict/advice/call").asString()).isEqualTo("MOVE_UP");
+    }
+
+    @Test
+    void manyDevicesOfOneSessionGetTheirOwnPlaces() throws Exception {
+        ExecutorService devices = Executors.newFixedThreadPool(8);
+        try {
+            List<Callable<List<String>>> work = new ArrayList<>();
+            String session = Device.newId();
+            for (int i = 0; i < 8; i++) {
+                Device one = new Device(server);
+                List<String> events = new ArrayList<>(List.of(one.opened(player, 1)));
+                events.addAll(one.row("1010101010"));
+                work.add(() -> events.stream()
+                        .flatMap(event -> one
+                                .fates(List.of(event.replaceFirst(
+                                        "\"session\":\"[^\"]+\"", "\"session\":\"" + session + "\"")))
+                                .stream())
+                        .toList());
+            }
+            for (var fates : devices.invokeAll(work)) {
+                assertThat(fates.get()).hasSize(11).containsOnly("STORED");
+            }
+        } finally {
+            devices.shutdownNow();
+        }
+    }
+
+    private JsonNode record(String of) {
+        return server.get("/api/players/" + of).at("/records/0");
+    }
+
+    private static JsonNode answers(HttpResponse<String> answer) {
+        assertThat(answer.statusCode()).isEqualTo(200);
+        return StartedServer.JSON.readTree(answer.body()).get("answers");
+    }
+}

@@ -1,0 +1,51 @@
+package bersaglio.server.charting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.server.DemoServer;
+import bersaglio.server.StartedServer;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+@ExtendWith(DemoServer.class)
+class RebuildTest {
+
+    private final StartedServer server;
+    private final JdbcTemplate jdbc;
+
+    RebuildTest(StartedServer server) {
+        this.server = server;
+        this.jdbc = server.bean(JdbcTemplate.class);
+    }
+
+    @Test
+    void resultsMadeAgainFromTheLogAreTheSame() {
+        List<Map<String, Object>> sets = sets();
+        List<Map<String, Object>> shots = shots();
+        assertThat(sets).hasSizeGreaterThan(40);
+        assertThat(server.bean(Rebuild.class).rebuild()).isEmpty();
+        assertThat(sets()).isEqualTo(sets);
+        assertThat(shots()).isEqualTo(shots);
+    }
+
+    @Test
+    void aResultThatReadsDifferentlyIsListed() {
+        Object run = jdbc.queryForObject("select min(run) from set_result", Object.class);
+        jdbc.update("update set_result set trials = '000' where run = ?", run);
+        assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
+    }
+
+    private List<Map<String, Object>> sets() {
+        return jdbc.queryForList(
+                "select run, player, drill, level, held_at, trials, not_seen, closed, struck, said, move"
+                        + " from set_result order by run");
+    }
+
+    private List<Map<String, Object>> shots() {
+        return jdbc.queryForList("select run, place, x, y, outcome, side, called, counted, called_by"
+                + " from shot_result order by run, place");
+    }
+}
