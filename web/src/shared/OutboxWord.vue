@@ -42,7 +42,7 @@ function save() {
 </script>
 
 <template>
-  <div class="words" role="status">
+  <div class="words" role="status" :data-waiting="outbox.waiting">
     <span v-if="word" class="word" data-test="outbox">{{ word }}</span>
     <span v-if="!canWorkOffline" class="word">{{ t('state.noOffline') }}</span>
     <button

@@ -1,0 +1,117 @@
+package bersaglio.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+@ExtendWith(Club.class)
+class AccessibilityTest {
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void noViewBreaksTheRules(ColorScheme scheme, Hall hall) {
+        Page page = hall.page(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setColorScheme(scheme)
+                .setReducedMotion(ReducedMotion.REDUCE));
+        page.navigate(hall.address());
+        page.getByText("Nora Ginestra").waitFor();
+        check(page, "Today");
+
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Settings"))
+                .click();
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        check(page, "Settings");
+        page.keyboard().press("Escape");
+
+        page.navigate(hall.address() + "/players");
+        page.getByText("Ugo Alloro").waitFor();
+        check(page, "Players");
+        page.getByText("Livia Sambuco").click();
+        page.locator("table").waitFor();
+        check(page, "Player");
+
+        page.navigate(hall.address() + "/courtside");
+        page.getByText("Who is on court?").waitFor();
+        check(page, "Nobody on court");
+
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Axe " + scheme, "RIGHT"));
+        court.key("Space").key("n").key("Space").shows("2 of 3");
+        check(page, "Courtside");
+        court.shots().nth(1).click();
+        check(page, "Courtside, changing a shot");
+        court.key("Shift+Enter");
+        court.verdict().waitFor();
+        check(page, "Courtside, closed");
+        court.key("?");
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        check(page, "Keys");
+    }
+
+    /** The tokens as the page really has them: text beside the court at 7 : 1, other text at 4.5 : 1. */
+    @Test
+    void theColoursKeepTheirContrast(Hall hall) {
+        for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+            Page page = hall.page(new Browser.NewContextOptions().setColorScheme(scheme));
+            page.navigate(hall.address());
+            page.getByText("Nora Ginestra").waitFor();
+            for (String ground : List.of("--paper", "--sheet")) {
+                assertThat(contrast(page, "--ink", ground)).as(scheme + " ink").isGreaterThanOrEqualTo(7);
+                for (String soft : List.of("--ink-soft", "--pine", "--plum", "--steel")) {
+                    assertThat(contrast(page, soft, ground))
+                            .as(scheme + soft + ground)
+                            .isGreaterThanOrEqualTo(6.8);
+                }
+                assertThat(contrast(page, "--saffron-text", ground))
+                        .as(scheme + " saffron")
+                        .isGreaterThanOrEqualTo(5.8);
+            }
+        }
+    }
+
+    private static void check(Page page, String view) {
+        var violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
+                .analyze()
+                .getViolations();
+        assertThat(violations)
+                .as(view)
+                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    private static double contrast(Page page, String one, String other) {
+        Object ratio = page.evaluate(
+                """
+                ({ one, other }) => {
+                  const probe = document.createElement('i')
+                  document.querySelector('.v-application').append(probe)
+                  const luminance = (token) => {
+                    probe.style.color = `var(${token})`
+                    const parts = getComputedStyle(probe).color.match(/[\\d.]+/g).slice(0, 3).map((part) => part / 255)
+                    const [r, g, b] = parts.map((part) => part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4)
+                    return 0.2126 * r + 0.7152 * g + 0.0722 * b
+                  }
+                  const [dark, light] = [luminance(one), luminance(other)].sort((a, b) => a - b)
+                  probe.remove()
+                  return (light + 0.05) / (dark + 0.05)
+                }
+                """,
+                Map.of("one", one, "other", other));
+        return ((Number) ratio).doubleValue();
+    }
+}

@@ -1,0 +1,97 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(Club.class)
+class CorrectionsTest {
+
+    @Test
+    void aClosedSetIsOpenedAgainAndItsLevelMoveGoesBack(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Reopen Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("11111111").press("Close set").press("Move up to level 2");
+        court.press("Open the set again").shows("8 of 8");
+        assertThat(page.getByText("level 1 of 6")).isVisible();
+        court.press("Undo").shows("7 of 7").row("0").press("Close set");
+        assertThat(court.verdict()).containsText("Stay: the set ended at 7 of 8");
+        court.sent();
+        page.navigate(hall.address() + "/players/" + player);
+        assertThat(page.getByText("Level 1 of 6")).isVisible();
+        assertThat(page.locator("tbody tr")).containsText("Ended early");
+    }
+
+    @Test
+    void movedOnUnmetIsKeptAsWhatItIs(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Unmet Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("00000").press("Close set").press("Move up unmet");
+        assertThat(page.getByTestId("decided")).containsText("unmet, by the coach");
+        court.sent();
+        page.navigate(hall.address() + "/players/" + player);
+        assertThat(page.getByText("Level 2 of 6")).isVisible();
+        assertThat(page.locator("tbody tr")).containsText("Not met");
+        assertThat(page.locator("tbody tr")).containsText("moved on unmet");
+    }
+
+    @Test
+    void aSetThatWasAnothersIsMovedAndBothAreJudgedAgain(Hall hall) {
+        Page page = hall.tablet();
+        String wrong = hall.newPlayer("Wrong Tester", "RIGHT");
+        String right = hall.newPlayer("Owner Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), wrong);
+        court.row("11111111").press("Close set").press("Move up to level 2").sent();
+        page.navigate(hall.address() + "/players/" + wrong);
+        court.press("Move");
+        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Owner Tester"))
+                .click();
+        court.press("Move the set");
+        assertThat(page.getByText("No set yet")).isVisible();
+        page.navigate(hall.address() + "/players/" + right);
+        assertThat(page.getByText("Level 1 of 6")).isVisible();
+        assertThat(page.locator("tbody tr")).containsText("8 of 8");
+        court.press("Move up to level 2");
+        assertThat(page.getByText("Level 2 of 6")).isVisible();
+    }
+
+    @Test
+    void aSetIsStruckOutAndCountedAgain(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Strike Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("1111").press("Close set").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        court.press("Strike out");
+        assertThat(page.locator("tbody tr")).containsText("Struck out");
+        assertThat(page.locator("svg.court .mark")).hasCount(0);
+        page.locator("tbody button").click();
+        court.press("Count it again");
+        assertThat(page.locator("svg.court .mark")).hasCount(4);
+    }
+
+    @Test
+    void anotherDeviceGoesOnWithTheSetOpenly(Hall hall) {
+        String player = hall.newPlayer("Pen Tester", "RIGHT");
+        Courtside first = new Courtside(hall.tablet()).open(hall.address(), player);
+        first.row("110").sent();
+        Courtside second = new Courtside(hall.tablet()).open(hall.address(), player);
+        second.shows("2 of 3");
+        assertThat(second.page().getByText("This set was written on another device"))
+                .isVisible();
+        second.row("1").shows("3 of 4").sent();
+        first.row("0").sent();
+        JsonNode set = ChartingTest.storedSet(hall, second);
+        Assertions.assertThat(set.get("trials").asInt()).isEqualTo(4);
+        Assertions.assertThat(set.get("claims").asInt()).isEqualTo(1);
+    }
+}
