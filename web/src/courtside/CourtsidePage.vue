@@ -61,7 +61,11 @@ const marks = computed<Mark[]>(() => {
   }))
 })
 
-onMounted(load)
+/** Shots touched while the set is still being made ready wait for it, in their order. */
+let ready: Promise<unknown> = new Promise(() => undefined)
+onMounted(() => {
+  ready = load()
+})
 onBeforeUnmount(() => void wakeLock.release())
 
 async function load() {
@@ -84,7 +88,7 @@ async function load() {
   }
 }
 
-type Logged = Awaited<ReturnType<typeof charted.land>>
+type Logged = ReturnType<typeof charted.land>
 
 function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
   if (!logged) {
@@ -103,14 +107,15 @@ function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
   }
 }
 
-async function log(write: () => Promise<Logged>) {
+async function log(write: () => Logged) {
+  await ready
   if (locked.value || set.value?.closed || set.value?.ballsLeft === 0) {
     feedback('refused')
     said.value = set.value?.closed ? t('courtside.closed') : t('courtside.full', { balls: set.value?.trials ?? 0 })
     return
   }
   chosenId.value = undefined
-  const logged = await write()
+  const logged = write()
   settle(logged, (now) => t('courtside.said', { ruling: ruling(lastRuling(now)), hits: now.hits, trials: now.trials }))
   if (logged.ok) {
     feedback(lastRuling(logged.set).outcome === 'HIT' ? 'hit' : 'miss')
@@ -155,7 +160,7 @@ function closeOrNext() {
     return
   }
   if (set.value.closed) {
-    void next()
+    ready = next()
     return
   }
   chosenId.value = undefined
@@ -195,7 +200,7 @@ useKeys({
 
 <template>
   <PlainState v-if="failed" :title="t('state.failed')" :body="t('state.failedSafe')">
-    <v-btn @click="load">{{ t('state.retry') }}</v-btn>
+    <v-btn @click="ready = load()">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded }">
     <section class="court-area">
@@ -249,7 +254,7 @@ useKeys({
         @judge="judge"
         @close="closeOrNext"
         @reopen="reopen"
-        @next="next"
+        @next="ready = next()"
         @move="move"
       />
       <p v-if="charted.tookPen.value" class="soft">{{ t('courtside.elsewhere') }}</p>

@@ -40,7 +40,7 @@ export function useSet() {
     if (open) {
       await resume(open)
     } else {
-      fresh()
+      await fresh()
     }
   }
 
@@ -65,7 +65,8 @@ export function useSet() {
     return undefined
   }
 
-  function fresh() {
+  async function fresh() {
+    session = await sessionOf(dayOf(clubTime()))
     set.value = undefined
     tookPen.value = false
     run = uuid()
@@ -120,9 +121,8 @@ export function useSet() {
   }
 
   /** Logs a shot; the first one opens the set. */
-  async function shoot(kind: 'shot.landed' | 'shot.keyed', body: Body, standpoint: Standpoint): Promise<Logged> {
+  function shoot(kind: 'shot.landed' | 'shot.keyed', body: Body, standpoint: Standpoint): Logged {
     if (!set.value) {
-      session = await sessionOf(dayOf(clubTime()))
       openedAt = clubTime()
       openedTick = performance.now()
       void navigator.storage?.persist?.()
@@ -151,7 +151,7 @@ export function useSet() {
     if (line && standing.value) {
       standing.value = rules.standing(drill, standing.value.sets, [line], player.id)
     }
-    fresh()
+    await fresh()
   }
 
   return { set, standing, level, tookPen, load, land, key, call, undo, redo, close, reopen, moveLevel, verdict, next }

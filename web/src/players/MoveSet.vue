@@ -36,7 +36,7 @@ function move() {
     <v-card class="pa-6">
       <form @submit.prevent="move">
         <h2 class="mb-4">{{ t('player.moveTitle') }}</h2>
-        <v-select v-model="player" :label="t('player.movePlayer')" :items="players.map((one) => ({ value: one.id, title: one.name }))" />
+        <v-autocomplete v-model="player" auto-select-first :label="t('player.movePlayer')" :items="players.map((one) => ({ value: one.id, title: one.name }))" />
         <v-select v-model="level" :label="t('player.moveLevel')" :items="drill.levels.map((rung) => rung.number)" />
         <v-text-field v-model="date" type="date" :label="t('player.moveDate')" />
         <p class="soft mb-4">{{ t('player.moveNote') }}</p>

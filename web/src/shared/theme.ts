@@ -54,6 +54,7 @@ export const vuetify = createVuetify({
     VBtn: { rounded: 'md', variant: 'outlined', class: 'plain-words' },
     VTextField: { variant: 'outlined', density: 'comfortable' },
     VSelect: { variant: 'outlined', density: 'comfortable' },
+    VAutocomplete: { variant: 'outlined', density: 'comfortable' },
     VSwitch: { color: 'primary', inset: true, hideDetails: true },
     VCard: { rounded: 'md', variant: 'flat' },
   },

@@ -39,6 +39,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
         private final Browser browser;
         private final List<BrowserContext> contexts = new CopyOnWriteArrayList<>();
         private final List<String> complaints = new CopyOnWriteArrayList<>();
+        private final List<String> expected = new CopyOnWriteArrayList<>();
         private final List<String> requests = new CopyOnWriteArrayList<>();
 
         Hall(StartedServer server, Browser browser) {
@@ -57,6 +58,11 @@ public final class Club implements ParameterResolver, AfterEachCallback {
         /** Every address that any page of this test asked for. */
         public List<String> requests() {
             return requests;
+        }
+
+        /** A complaint that the test brings about on purpose. */
+        public void expects(String complaint) {
+            expected.add(complaint);
         }
 
         public Page tablet() {
@@ -96,6 +102,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
 
         void close() {
             contexts.forEach(BrowserContext::close);
+            complaints.removeIf(complaint -> expected.stream().anyMatch(complaint::contains));
             if (!complaints.isEmpty()) {
                 throw new AssertionError("the page complained: " + complaints);
             }

@@ -52,7 +52,7 @@ class CorrectionsTest {
         court.row("11111111").press("Close set").press("Move up to level 2").sent();
         page.navigate(hall.address() + "/players/" + wrong);
         court.press("Move");
-        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).first().click();
+        page.getByRole(AriaRole.DIALOG).getByLabel("Player").first().fill("Owner");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Owner Tester"))
                 .click();
         court.press("Move the set");

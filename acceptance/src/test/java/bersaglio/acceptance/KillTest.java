@@ -27,7 +27,7 @@ import tools.jackson.databind.JsonNode;
 /** The server's process is killed in mid-charting, again and again: what it acknowledged is there, once. */
 class KillTest {
 
-    private static final int KILLS = 4;
+    private static final int KILLS = 3;
     private static final Pattern READY = Pattern.compile("Ready at http://localhost:(\\d+)");
     private final HttpClient http = HttpClient.newHttpClient();
 
@@ -103,6 +103,7 @@ class KillTest {
     private static Server start(Path data) throws IOException {
         Process process = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
                         "-cp",
                         System.getProperty("java.class.path"),
                         Bersaglio.class.getName(),
