@@ -7,6 +7,8 @@ import { change, countWithFate, keep, withFate, type Kept } from './deviceLog'
 const MOST_EVENTS = 100
 const MOST_BYTES = 64 * 1024
 const FIRST_PAUSE = 1000
+/** Sending waits until the mark of the shot is on the screen. */
+const AFTER_PAINT = 60
 const LONGEST_PAUSE = 30_000
 /** Refusals of a whole request that another try may well get past. */
 const PASSING = new Set([401, 403, 408, 429])
@@ -39,7 +41,7 @@ export const useOutbox = defineStore('outbox', () => {
       throw failure
     }
     waiting.value++
-    sendSoon()
+    setTimeout(sendSoon, AFTER_PAINT)
   }
 
   function sendSoon() {

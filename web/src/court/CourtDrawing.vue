@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Area, Court, Ruling, Standpoint } from '@/shared/api'
@@ -35,7 +36,9 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const svg = useTemplateRef<SVGSVGElement>('svg')
+const { width, height } = useElementSize(svg)
 const NEAR_NET = 0.75
+const SMALLEST_TEXT = 13
 
 const area = computed(() => props.court.doubles)
 const edge = computed(() => ({
@@ -49,7 +52,13 @@ const box = computed(() => {
   const other = toDrawing({ x: edge.value.right, y: edge.value.far }, props.standpoint)
   const x = Math.min(one.x, other.x)
   const y = Math.min(one.y, other.y)
-  return `${x} ${y} ${Math.abs(one.x - other.x)} ${Math.abs(one.y - other.y)}`
+  return { x, y, width: Math.abs(one.x - other.x), height: Math.abs(one.y - other.y) }
+})
+const viewBox = computed(() => `${box.value.x} ${box.value.y} ${box.value.width} ${box.value.height}`)
+/** Text is sized in metres with the court, but never below what can be read. */
+const textSize = computed(() => {
+  const pixelsAMetre = Math.min(width.value / box.value.width, height.value / box.value.height)
+  return Math.max(0.23, pixelsAMetre > 0 ? SMALLEST_TEXT / pixelsAMetre : 0)
 })
 const turn = computed(() => matrixOf(props.standpoint))
 const drawn = (place: Place) => toDrawing(place, props.standpoint)
@@ -59,7 +68,7 @@ const zoneMiddle = computed(() => ({
 /** The name stands on the side of the zone that faces the hitter, clear of the marks in it. */
 const zoneLabel = computed(() => {
   const { x, y } = drawn({ x: zoneMiddle.value.x, y: props.zone.near })
-  const below = { BEHIND: [0, 0.22], ACROSS: [0, -0.12], LEFT: [0.1, 0.07], RIGHT: [-0.1, 0.07] }[props.standpoint]
+  const below = { BEHIND: [0, textSize.value], ACROSS: [0, -0.12], LEFT: [0.1, 0.07], RIGHT: [-0.1, 0.07] }[props.standpoint]
   return { x: x + (below[0] ?? 0), y: y + (below[1] ?? 0) }
 })
 const zoneAnchor = computed(() => ({ BEHIND: 'middle', ACROSS: 'middle', LEFT: 'start', RIGHT: 'end' })[props.standpoint])
@@ -119,7 +128,7 @@ function onUp(event: PointerEvent) {
     ref="svg"
     class="court"
     :class="{ live }"
-    :viewBox="box"
+    :viewBox="viewBox"
     role="img"
     :aria-label="label"
     preserveAspectRatio="xMidYMid meet"
@@ -173,7 +182,7 @@ function onUp(event: PointerEvent) {
         y2="0"
       />
     </g>
-    <g class="words" aria-hidden="true">
+    <g class="words" aria-hidden="true" :font-size="textSize">
       <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y" :text-anchor="zoneAnchor">{{ zoneNumber }} {{ zoneName }}</text>
       <text class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08">{{ t('court.net') }}</text>
       <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
@@ -184,7 +193,13 @@ function onUp(event: PointerEvent) {
       </g>
     </g>
     <g class="marks">
-      <g v-for="mark in placed" :key="mark.id" :opacity="mark.strength ?? 1" :transform="`translate(${mark.at.x} ${mark.at.y})`">
+      <g
+        v-for="mark in placed"
+        :key="mark.id"
+        v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zone]"
+        :opacity="mark.strength ?? 1"
+        :transform="`translate(${mark.at.x} ${mark.at.y})`"
+      >
         <circle v-if="mark.close" class="close" :r="mark.size * 1.9" />
         <ShotMark :ruling="mark.ruling" :size="mark.size" :towards="mark.towards" :away="mark.away" />
       </g>
@@ -244,15 +259,10 @@ function onUp(event: PointerEvent) {
 .words text {
   text-rendering: geometricprecision;
   fill: var(--ink);
-  font-size: 0.24px;
 }
 
 .words .landmark {
   text-anchor: middle;
-}
-
-.words .zone-name {
-  font-size: 0.22px;
 }
 
 .words .landmark.start {

@@ -14,7 +14,7 @@ const { ruling } = useSentences()
   <section class="close-call" aria-live="polite">
     <h2>{{ t('courtside.close') }}</h2>
     <div class="two">
-      <v-btn size="large" class="call" variant="flat" @click="emit('call', props.shot.ruling)">{{ ruling(shot.ruling) }}</v-btn>
+      <v-btn class="call" variant="tonal" @click="emit('call', props.shot.ruling)">{{ ruling(shot.ruling) }}</v-btn>
       <v-btn v-if="shot.other" class="call" @click="emit('call', shot.other)">{{ ruling(shot.other) }}</v-btn>
     </div>
   </section>

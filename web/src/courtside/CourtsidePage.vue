@@ -225,6 +225,9 @@ useKeys({
         <v-btn :icon="locked ? mdiLockOutline : mdiLockOpenOutline" :aria-label="t('courtside.lock')" @click="locked = !locked" />
         <v-btn :icon="mdiKeyboardOutline" :aria-label="t('courtside.keys')" @click="help = true" />
       </div>
+      <p class="phone-tally" aria-hidden="true">
+        <span class="count">{{ t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 }) }}</span>
+      </p>
       <p class="standpoint soft">{{ t(`court.standpoint.${settings.standpoint}`) }}</p>
       <p v-if="touches.ignored.value" :key="touches.ignored.value" class="ignored">{{ t('courtside.ignored') }}</p>
     </section>

@@ -25,7 +25,7 @@ const word = (key: string) => key.startsWith('keys.') ? t(key) : key
 
 <template>
   <v-dialog v-model="open" max-width="560" :aria-label="t('keys.title')">
-    <v-card class="pa-6">
+    <v-card class="dialog-card">
       <h2>{{ t('keys.title') }}</h2>
       <dl>
         <template v-for="[keys, what] in KEYS" :key="what">

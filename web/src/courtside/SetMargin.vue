@@ -34,6 +34,7 @@ const { t } = useI18n()
 const { goal, rule } = useSentences()
 const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
+const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
 const top = computed(() => props.level === props.drill.levels.length)
@@ -123,7 +124,7 @@ const standing = computed(() => {
         <SetVerdict :verdict="verdict" :with-advice="false" />
       </section>
       <p v-if="set && set.ballsLeft === 0" class="full">{{ t('courtside.full', { balls: rung.quota.balls }) }}</p>
-      <div class="actions foot">
+      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions foot">
         <v-btn
           size="large"
           :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"
@@ -137,7 +138,7 @@ const standing = computed(() => {
         <v-select
           v-model="caller"
           :label="t('caller.label')"
-          :items="CALLERS.map((value) => ({ value, title: t(`caller.${value}`) }))"
+          :items="callers"
           hide-details
         />
         <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>

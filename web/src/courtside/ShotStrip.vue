@@ -26,6 +26,7 @@ const away = (shot: Shot) => shot.ruling.side === 'LEFT' ? { x: -1, y: 0 } : sho
     <button
       v-for="{ shot, number } in last"
       :key="shot.id"
+      v-memo="[number, shot.ruling.outcome, shot.ruling.side, shot.close, shot.counted, shot.id === chosen]"
       type="button"
       class="shot"
       :class="{ chosen: shot.id === chosen, uncounted: !shot.counted }"

@@ -1,3 +1,4 @@
+import { onBeforeUnmount } from 'vue'
 import { useSettings } from '@/shared/settings'
 
 export type Cue = 'hit' | 'miss' | 'refused'
@@ -12,17 +13,21 @@ const LOUDNESS = 0.12
 /** Short sounds and vibrations that tell a hit, another shot, and a touch that was not accepted apart. */
 export function useFeedback() {
   const settings = useSettings()
-  let audio: AudioContext | undefined
+  // Made ahead, as opening the sound takes far longer than a touch may; it plays from the first touch on.
+  const audio = 'AudioContext' in window ? new AudioContext() : undefined
+  onBeforeUnmount(() => void audio?.close())
 
   return function give(cue: Cue) {
     const tone = TONES[cue]
     if (settings.vibration && 'vibrate' in navigator) {
       navigator.vibrate(tone.buzz)
     }
-    if (!settings.sounds || !('AudioContext' in window)) {
+    if (!settings.sounds || !audio) {
       return
     }
-    audio ??= new AudioContext()
+    if (audio.state === 'suspended') {
+      void audio.resume()
+    }
     const gain = new GainNode(audio, { gain: LOUDNESS })
     const oscillator = new OscillatorNode(audio, { type: tone.shape, frequency: tone.pitch })
     gain.gain.setTargetAtTime(0, audio.currentTime + tone.seconds * 0.6, tone.seconds * 0.2)

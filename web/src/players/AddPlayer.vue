@@ -38,9 +38,9 @@ async function add() {
 
 <template>
   <v-dialog v-model="open" max-width="440" :aria-label="t('players.add')">
-    <v-card class="pa-6">
+    <v-card class="dialog-card">
       <form @submit.prevent="add">
-        <h2 class="mb-4">{{ t('players.add') }}</h2>
+        <h2>{{ t('players.add') }}</h2>
         <v-text-field
           v-model="name"
           :label="t('players.name')"
@@ -53,9 +53,9 @@ async function add() {
           :label="t('players.hand')"
           :items="(['RIGHT', 'LEFT'] as const).map((value) => ({ value, title: t(`players.${value}`) }))"
         />
-        <p class="soft mb-4">{{ t('players.noneBody') }}</p>
+        <p class="soft">{{ t('players.noneBody') }}</p>
         <v-btn type="submit" block color="primary" variant="flat">{{ t('players.add') }}</v-btn>
-        <v-btn class="mt-2" block variant="text" @click="open = false">{{ t('players.cancel') }}</v-btn>
+        <v-btn block variant="text" @click="open = false">{{ t('players.cancel') }}</v-btn>
       </form>
     </v-card>
   </v-dialog>

@@ -33,15 +33,20 @@ function move() {
 
 <template>
   <v-dialog v-model="open" max-width="440" :aria-label="t('player.moveTitle')">
-    <v-card class="pa-6">
+    <v-card class="dialog-card">
       <form @submit.prevent="move">
-        <h2 class="mb-4">{{ t('player.moveTitle') }}</h2>
-        <v-autocomplete v-model="player" auto-select-first :label="t('player.movePlayer')" :items="players.map((one) => ({ value: one.id, title: one.name }))" />
+        <h2>{{ t('player.moveTitle') }}</h2>
+        <v-autocomplete
+          v-model="player"
+          auto-select-first
+          :label="t('player.movePlayer')"
+          :items="players.map((one) => ({ value: one.id, title: one.name }))"
+        />
         <v-select v-model="level" :label="t('player.moveLevel')" :items="drill.levels.map((rung) => rung.number)" />
         <v-text-field v-model="date" type="date" :label="t('player.moveDate')" />
-        <p class="soft mb-4">{{ t('player.moveNote') }}</p>
+        <p class="soft">{{ t('player.moveNote') }}</p>
         <v-btn type="submit" block color="primary" variant="flat">{{ t('player.moveDo') }}</v-btn>
-        <v-btn class="mt-2" block variant="text" @click="open = false">{{ t('players.cancel') }}</v-btn>
+        <v-btn block variant="text" @click="open = false">{{ t('players.cancel') }}</v-btn>
       </form>
     </v-card>
   </v-dialog>

@@ -93,7 +93,7 @@ function moveUp() {
           <template v-if="record.verdict">
             <p class="advice" :class="{ up: moveDue }">{{ advice(record.verdict.advice) }}</p>
             <p class="soft small">{{ evidence(record.verdict) }} {{ luck(record.verdict) }}</p>
-            <v-btn v-if="moveDue" class="mt-3" @click="moveUp">{{ t('player.moveUp', { level: record.level + 1 }) }}</v-btn>
+            <v-btn v-if="moveDue" @click="moveUp">{{ t('player.moveUp', { level: record.level + 1 }) }}</v-btn>
           </template>
         </section>
         <section class="rates">

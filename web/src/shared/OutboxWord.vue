@@ -56,7 +56,7 @@ function save() {
     </button>
   </div>
   <v-dialog v-model="asideOpen" max-width="640" :aria-label="t('state.asideTitle')">
-    <v-card class="pa-6">
+    <v-card class="dialog-card">
       <h2>{{ t('state.asideTitle') }}</h2>
       <p class="soft">{{ t('state.asideBody') }}</p>
       <ul class="problems">

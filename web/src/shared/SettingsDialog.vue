@@ -9,7 +9,7 @@ const settings = useSettings()
 
 <template>
   <v-dialog v-model="open" max-width="440" :aria-label="t('settings.title')">
-    <v-card class="pa-6">
+    <v-card class="dialog-card">
       <h2>{{ t('settings.title') }}</h2>
       <v-switch v-model="settings.sounds" :label="t('settings.sounds')" />
       <v-switch v-model="settings.vibration" :label="t('settings.vibration')" />
@@ -17,7 +17,7 @@ const settings = useSettings()
       <v-switch v-model="settings.sun" :label="t('settings.sun')" />
       <v-select
         v-model="settings.theme"
-        class="mt-4"
+
         :label="t('settings.theme')"
         :items="[
           { value: 'system', title: t('settings.auto') },
@@ -26,7 +26,7 @@ const settings = useSettings()
         ]"
       />
       <p class="soft">{{ t('app.loopback') }}</p>
-      <v-btn class="mt-4" block @click="open = false">{{ t('settings.close') }}</v-btn>
+      <v-btn block @click="open = false">{{ t('settings.close') }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,6 +1,6 @@
 import { createVuetify, type ThemeDefinition } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
-import 'vuetify/styles'
+import 'vuetify/styles/core'
 
 /** The tokens of the design; everything else on the page is made from these. */
 export const tokens = {

@@ -39,11 +39,15 @@ public final class Device {
     }
 
     public String opened(String player, int level) {
+        return opened(player, DRILL, level);
+    }
+
+    public String opened(String player, String drill, int level) {
         return event(
                 "set.opened",
                 """
                 {"player":"%s","hand":"RIGHT","drill":"%s","level":%d,"standpoint":"BEHIND"}"""
-                        .formatted(player, DRILL, level));
+                        .formatted(player, drill, level));
     }
 
     public String landed(double x, double y) {

@@ -3,8 +3,8 @@ package bersaglio.server.storage;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
 import javax.sql.DataSource;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.context.annotation.Bean;
@@ -57,13 +57,14 @@ class Database {
             this.source = (HikariDataSource) source;
         }
 
+        /** The pool goes first: none of its connections outlives the shutdown. */
         @Override
         public void close() throws SQLException {
-            try (Connection connection = source.getConnection();
-                    Statement statement = connection.createStatement()) {
-                statement.execute("SHUTDOWN COMPACT");
-            }
             source.close();
+            try (Connection last =
+                    DriverManager.getConnection(source.getJdbcUrl(), source.getUsername(), source.getPassword())) {
+                last.createStatement().execute("SHUTDOWN COMPACT");
+            }
         }
     }
 }

@@ -1,0 +1,58 @@
+package bersaglio.bench;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+
+/** Prints what was measured beside its bound; ends with 1 when a bound is missed. */
+public final class Bench {
+
+    /** One measured figure. */
+    record Row(String what, double value, String unit, boolean atMost, double bound) {
+
+        static Row atMost(String what, double value, String unit, double bound) {
+            return new Row(what, value, unit, true, bound);
+        }
+
+        static Row atLeast(String what, double value, String unit, double bound) {
+            return new Row(what, value, unit, false, bound);
+        }
+
+        boolean holds() {
+            return atMost ? value <= bound : value >= bound;
+        }
+
+        String line() {
+            return String.format(
+                    "%-62s %10.2f %-9s %s %8.2f  %s",
+                    what, value, unit, atMost ? "<=" : ">=", bound, holds() ? "within" : "MISSED");
+        }
+    }
+
+    private Bench() {}
+
+    public static void main(String[] arguments) throws Exception {
+        Map<String, Callable<List<Row>>> all = new LinkedHashMap<>();
+        all.put("rules", PageBench::rulesSize);
+        all.put("load", PageBench::firstLoad);
+        all.put("touch", PageBench::touchToPaint);
+        all.put("events", EventBench::againstBareInserts);
+        all.put("devices", EventBench::fiftyDevices);
+        all.put("start", StartBench::secondStart);
+        all.put("rebuild", RebuildBench::aMillionShots);
+        Set<String> wanted = Set.of(arguments.length == 0 ? new String[] {"all"} : arguments[0].split(","));
+        boolean within = true;
+        for (Map.Entry<String, Callable<List<Row>>> one : all.entrySet()) {
+            if (wanted.contains("all") || wanted.contains(one.getKey())) {
+                System.out.println("measuring " + one.getKey() + " ...");
+                for (Row row : one.getValue().call()) {
+                    System.out.println(row.line());
+                    within &= row.holds();
+                }
+            }
+        }
+        System.exit(within ? 0 : 1);
+    }
+}

@@ -1,0 +1,179 @@
+package bersaglio.bench;
+
+import bersaglio.bench.Bench.Row;
+import bersaglio.server.Device;
+import bersaglio.server.StartedServer;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import javax.sql.DataSource;
+
+/** Acknowledged events against the least that any storage would cost. */
+final class EventBench {
+
+    private static final int WARM = 5000;
+    private static final int SINGLES = 1500;
+    private static final int BATCH = 50;
+    private static final int BATCHES = 100;
+    private static final int ROUNDS = 3;
+    private static final int DEVICES = 50;
+    private static final int SECONDS = 60;
+    private static final int SHOTS_A_SET = 12;
+
+    private EventBench() {}
+
+    static List<Row> againstBareInserts() throws IOException, SQLException {
+        try (StartedServer server = StartedServer.on(Files.createTempDirectory("bench"))) {
+            String player = player(server);
+            DataSource file = server.bean(DataSource.class);
+            bareTable(file);
+            charted(server, player, WARM, BATCH);
+            bare(file, WARM / 10);
+            double[] singly = new double[ROUNDS];
+            double[] batched = new double[ROUNDS];
+            for (int round = 0; round < ROUNDS; round++) {
+                double bare = bare(file, SINGLES);
+                singly[round] = charted(server, player, SINGLES, 1) / bare;
+                batched[round] = charted(server, player, BATCH * BATCHES, BATCH) / bare;
+                System.out.printf("  bare inserts %.0f a second%n", bare);
+            }
+            return List.of(
+                    Row.atLeast("acknowledged events, one at a time, to bare inserts", median(singly), "ratio", 0.15),
+                    Row.atLeast("acknowledged events, 50 at a time, to bare inserts", median(batched), "ratio", 1.5));
+        }
+    }
+
+    static List<Row> fiftyDevices() throws Exception {
+        try (StartedServer server = StartedServer.on(Files.createTempDirectory("bench"))) {
+            String player = player(server);
+            charted(server, player, WARM, BATCH);
+            double alone = p99(devices(server, player, 1));
+            List<Double> together = devices(server, player, DEVICES);
+            double lost = (double) DEVICES * SECONDS - together.size();
+            return List.of(
+                    Row.atMost(
+                            "99th percentile, 50 devices to 1, an event a second each",
+                            p99(together) / alone,
+                            "ratio",
+                            5),
+                    Row.atMost("events that were not acknowledged", lost, "events", 0));
+        }
+    }
+
+    private static String player(StartedServer server) {
+        String player = Device.newId();
+        server.put("/api/players/" + player, "{\"name\":\"Bench\",\"hand\":\"RIGHT\"}");
+        return player;
+    }
+
+    /** @return acknowledged events a second, in sets of a dozen shots */
+    private static double charted(StartedServer server, String player, int events, int batch) {
+        List<String> waiting = new ArrayList<>();
+        List<List<String>> batches = new ArrayList<>();
+        Device device = new Device(server);
+        for (int i = 0; i < events; i++) {
+            boolean opens = i % (SHOTS_A_SET + 1) == 0;
+            if (opens) {
+                device = new Device(server);
+            }
+            waiting.add(opens ? device.opened(player, 1) : device.landed(2.2, 6.4));
+            if (waiting.size() == batch || i == events - 1) {
+                batches.add(waiting);
+                waiting = new ArrayList<>();
+            }
+        }
+        long start = System.nanoTime();
+        for (List<String> one : batches) {
+            if (!device.fates(one).stream().allMatch("STORED"::equals)) {
+                throw new IllegalStateException("an event was not stored");
+            }
+        }
+        return events / seconds(start);
+    }
+
+    private static void bareTable(DataSource file) throws SQLException {
+        try (Connection connection = file.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute(
+                    "create table bare_event (id uuid primary key, run uuid, position bigint, body varchar(4000))");
+        }
+    }
+
+    /** @return inserts a second, each forced to disc as an acknowledged event is */
+    private static double bare(DataSource file, int rows) throws SQLException {
+        try (Connection connection = file.getConnection();
+                PreparedStatement insert = connection.prepareStatement("insert into bare_event values (?, ?, ?, ?)");
+                Statement force = connection.createStatement()) {
+            UUID run = UUID.randomUUID();
+            long start = System.nanoTime();
+            for (int row = 0; row < rows; row++) {
+                insert.setObject(1, UUID.randomUUID());
+                insert.setObject(2, run);
+                insert.setLong(3, row);
+                insert.setString(4, "{\"x\":2.2,\"y\":6.4,\"by\":\"COACH\"}");
+                insert.executeUpdate();
+                force.execute("CHECKPOINT SYNC");
+            }
+            return rows / seconds(start);
+        }
+    }
+
+    /** @return how long each acknowledged event took, in milliseconds */
+    private static List<Double> devices(StartedServer server, String player, int count) throws Exception {
+        ConcurrentLinkedQueue<Double> times = new ConcurrentLinkedQueue<>();
+        ScheduledExecutorService clock = Executors.newScheduledThreadPool(count);
+        List<Callable<Void>> work = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Device device = new Device(server);
+            device.fates(List.of(device.opened(player, 1)));
+            long offset = 1000L * i / count;
+            work.add(() -> {
+                var beat = clock.scheduleAtFixedRate(
+                        () -> {
+                            long start = System.nanoTime();
+                            if (device.fates(List.of(device.landed(2.2, 6.4))).equals(List.of("STORED"))) {
+                                times.add(seconds(start) * 1000);
+                            }
+                        },
+                        offset,
+                        1000,
+                        TimeUnit.MILLISECONDS);
+                clock.schedule(() -> beat.cancel(false), offset + SECONDS * 1000L - 500, TimeUnit.MILLISECONDS);
+                return null;
+            });
+        }
+        for (Callable<Void> one : work) {
+            one.call();
+        }
+        clock.schedule(clock::shutdown, SECONDS + 1L, TimeUnit.SECONDS);
+        clock.awaitTermination(SECONDS + 10L, TimeUnit.SECONDS);
+        return List.copyOf(times);
+    }
+
+    private static double p99(List<Double> times) {
+        List<Double> sorted = times.stream().sorted().toList();
+        return sorted.get((int) Math.ceil(sorted.size() * 0.99) - 1);
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    private static double seconds(long startNanos) {
+        return (System.nanoTime() - startNanos) / 1e9;
+    }
+}

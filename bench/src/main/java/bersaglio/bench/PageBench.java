@@ -1,0 +1,191 @@
+package bersaglio.bench;
+
+import bersaglio.bench.Bench.Row;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Level;
+import bersaglio.core.drill.Quota;
+import bersaglio.server.Device;
+import bersaglio.server.StartedServer;
+import bersaglio.wire.DrillCodec;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.zip.GZIPOutputStream;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** What the page weighs, and how soon it answers a touch. */
+final class PageBench {
+
+    private static final int WARM_TOUCHES = 20;
+    private static final int TOUCHES = 200;
+    private static final int MARKS = 400;
+    private static final int PAUSE = 200;
+    private static final String LONG_DRILL = "bench-1";
+
+    private PageBench() {}
+
+    static List<Row> rulesSize() throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (GZIPOutputStream zip = new GZIPOutputStream(packed)) {
+            zip.write(Files.readAllBytes(Path.of("browser/target/rules/rules.js")));
+        }
+        return List.of(Row.atMost("rules module, gzip", packed.size() / 1024.0, "kB", 120));
+    }
+
+    static List<Row> firstLoad() throws IOException {
+        try (StartedServer server = StartedServer.withDemo()) {
+            double bytes = inBrowser(page -> {
+                page.navigate("http://localhost:" + server.port());
+                page.getByText("Nora Ginestra").waitFor();
+                page.evaluate("() => document.fonts.ready.then(() => undefined)");
+                Object sum = page.evaluate(
+                        """
+                        () => [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')]
+                          .filter((entry) => !/rules|Courtside|CourtDrawing|ledger/.test(entry.name))
+                          .reduce((sum, entry) => sum + entry.transferSize, 0)
+                        """);
+                return ((Number) sum).doubleValue();
+            });
+            return List.of(Row.atMost("first load of Today, gzip, fonts in", bytes / 1024, "kB", 300));
+        }
+    }
+
+    static List<Row> touchToPaint() throws IOException {
+        try (StartedServer server = StartedServer.withDemo()) {
+            addLongDrill(server);
+            double empty = inBrowser(page -> p95(touches(page, server, 0)));
+            double full = inBrowser(page -> p95(touches(page, server, MARKS)));
+            return List.of(
+                    Row.atMost("touch to painted mark and verdict, 95 %, no mark yet", empty, "ms", 33),
+                    Row.atMost("touch to painted mark and verdict, 95 %, 400 marks", full, "ms", 50));
+        }
+    }
+
+    private static List<Double> touches(Page page, StartedServer server, int marks) {
+        String player = Device.newId();
+        server.put("/api/players/" + player, "{\"name\":\"Bench\",\"hand\":\"RIGHT\"}");
+        if (marks > 0) {
+            marked(server, player, marks);
+        }
+        page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + LONG_DRILL);
+        page.locator("svg.court").waitFor();
+        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks);
+        for (int touch = 0; touch < WARM_TOUCHES; touch++) {
+            touch(page, touch);
+        }
+        for (int touch = 0; touch < WARM_TOUCHES; touch++) {
+            page.keyboard().press("Backspace");
+        }
+        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks);
+        page.evaluate(
+                """
+                () => {
+                  const times = window.times = []
+                  const channel = new MessageChannel()
+                  let start = 0
+                  channel.port1.onmessage = () => times.push(performance.now() - start)
+                  document.querySelector('svg.court').addEventListener('pointerdown', (event) => {
+                    start = event.timeStamp
+                    requestAnimationFrame(() => channel.port2.postMessage(0))
+                  }, true)
+                }
+                """);
+        for (int touch = 0; touch < TOUCHES; touch++) {
+            touch(page, touch);
+        }
+        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks + TOUCHES);
+        List<?> times = (List<?>) page.evaluate("window.times");
+        if (times.size() != TOUCHES) {
+            throw new IllegalStateException(times.size() + " touches were seen");
+        }
+        List<Double> measured = new ArrayList<>();
+        times.forEach(time -> measured.add(((Number) time).doubleValue()));
+        return measured;
+    }
+
+    private static void touch(Page page, int number) {
+        var box = page.locator("svg.court").boundingBox();
+        page.touchscreen()
+                .tap(
+                        box.x + box.width * (0.3 + 0.4 * (number % 7) / 7),
+                        box.y + box.height * (0.3 + 0.2 * (number % 3)));
+        page.waitForTimeout(PAUSE);
+    }
+
+    /** A drill whose block is long enough for all the touches. */
+    private static void addLongDrill(StartedServer server) {
+        Drill known = server.bean(Drills.class).version(Device.DRILL).orElseThrow();
+        Level first = known.level(1);
+        Level rung = new Level(
+                1, first.zone(), new Quota(TOUCHES / 2, TOUCHES), first.tries(), first.coachTarget(), first.advance());
+        Drill drill = new Drill(
+                LONG_DRILL,
+                1,
+                known.name(),
+                known.feed(),
+                known.freedom(),
+                known.court(),
+                known.inUse(),
+                List.of(rung));
+        server.bean(JdbcTemplate.class)
+                .update(
+                        "insert into drill_version (id, drill, version, body) values (?, ?, 1, ?)",
+                        LONG_DRILL,
+                        LONG_DRILL,
+                        DrillCodec.encode(drill).toString());
+    }
+
+    /** A set with many marks that do not fill its block: all of them voided. */
+    private static void marked(StartedServer server, String player, int marks) {
+        Device device = new Device(server);
+        List<String> events = new ArrayList<>(List.of(device.opened(player, LONG_DRILL, 1)));
+        for (int mark = 0; mark < marks; mark++) {
+            String landed = device.landed(-2 + 4.0 * (mark % 20) / 20, 1 + 5.0 * (mark / 20) / 20);
+            String id = StartedServer.JSON.readTree(landed).get("id").asString();
+            events.add(landed);
+            events.add(device.event(
+                    "shot.called", "{\"shot\":\"%s\",\"outcome\":\"VOID\",\"side\":\"NONE\"}".formatted(id)));
+        }
+        for (int from = 0; from < events.size(); from += 100) {
+            device.fates(events.subList(from, Math.min(events.size(), from + 100)));
+        }
+    }
+
+    private static double p95(List<Double> times) {
+        List<Double> sorted = times.stream().sorted().toList();
+        return sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1);
+    }
+
+    private static double inBrowser(Function<Page, Double> work) {
+        try (Playwright playwright = Playwright.create();
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of(
+                                        "--no-sandbox",
+                                        "--disable-gpu",
+                                        "--disable-quic",
+                                        "--no-first-run",
+                                        "--disable-background-networking",
+                                        "--disable-component-update",
+                                        "--disable-sync")))) {
+            Page page = browser.newContext(new Browser.NewContextOptions()
+                            .setViewportSize(1280, 800)
+                            .setHasTouch(true)
+                            .setServiceWorkers(ServiceWorkerPolicy.BLOCK))
+                    .newPage();
+            return work.apply(page);
+        }
+    }
+}
