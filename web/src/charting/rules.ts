@@ -1,4 +1,4 @@
-import type { ChartEvent, Drill, Problem, Said, SetLine, SetView, Verdict } from '@/shared/api'
+import type { ChartEvent, Drill, Problem, Said, SetLine, SetView, Shot, Verdict } from '@/shared/api'
 
 /** Where a player stands on a drill, with the sets that this device alone knows. */
 export interface Standing {
@@ -8,6 +8,12 @@ export interface Standing {
 }
 
 export type RulesProblem = Pick<Problem, 'code' | 'field' | 'value' | 'allowed'>
+
+/** A set with its shots from the first that changed on. */
+interface Appended {
+  fromShot: number
+  set: SetView
+}
 
 /** The rules, compiled from the server's own; loaded when charting begins. */
 export async function loadRules() {
@@ -20,9 +26,15 @@ export async function loadRules() {
   /** The chart of one set; every call is answered at once, from this device. */
   function chart(drill: Drill, history: SetLine[]) {
     const chart = rules.chart(JSON.stringify(drill), JSON.stringify(history))
+    let shots: Shot[] = []
     return {
       append(events: ChartEvent | ChartEvent[]): SetView | { problem: RulesProblem } {
-        return JSON.parse(chart.append(JSON.stringify(events)))
+        const seen: Appended | { problem: RulesProblem } = JSON.parse(chart.append(JSON.stringify(events)))
+        if ('problem' in seen) {
+          return seen
+        }
+        shots = [...shots.slice(0, seen.fromShot), ...seen.set.shots]
+        return { ...seen.set, shots }
       },
       verdict(): Verdict | undefined {
         const verdict = chart.verdict()

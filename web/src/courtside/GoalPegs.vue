@@ -10,7 +10,7 @@ const trials = computed(() => props.shots.filter((shot) => shot.counted && !NO_T
 
 <template>
   <svg class="pegs" :viewBox="`0 0 ${balls * 22} 24`" aria-hidden="true">
-    <g v-for="ball in balls" :key="ball" :transform="`translate(${ball * 22 - 11} 12)`">
+    <g v-for="ball in balls" :key="ball" v-memo="[trials[ball - 1]?.ruling.outcome]" :transform="`translate(${ball * 22 - 11} 12)`">
       <circle v-if="trials[ball - 1]?.ruling.outcome === 'HIT'" class="hit" r="9" />
       <circle v-else-if="trials[ball - 1]" class="missed" r="8" />
       <circle v-else class="coming" r="3" />

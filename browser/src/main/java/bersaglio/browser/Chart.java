@@ -13,6 +13,7 @@ import bersaglio.wire.ResultCodec;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;
+import com.eclipsesource.json.Json;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +35,8 @@ public final class Chart {
     /**
      * Adds one event, or a list of them, and judges the set again.
      *
-     * @return the set; or, with nothing added, an object with the {@code problem}
+     * @return the {@code set}, its shots only from the first that changed, whose place is {@code fromShot}; or, with
+     *     nothing added, the {@code problem}
      */
     @JSExport
     public String append(String json) {
@@ -46,11 +48,18 @@ public final class Chart {
             } else {
                 events.add(EventCodec.decode(parsed));
             }
-            set = Optional.of(replay());
-            return set();
+            ChartedSet now = replay();
+            int from = now.firstShotChangedSince(set.map(ChartedSet::shots).orElse(List.of()));
+            set = Optional.of(now);
+            return Json.object()
+                    .add("fromShot", from)
+                    .add("set", ResultCodec.encode(SetView.of(now), from))
+                    .toString();
         } catch (Refused refused) {
             events.subList(before, events.size()).clear();
-            return "{\"problem\":" + ResultCodec.encode(refused.problem()) + "}";
+            return Json.object()
+                    .add("problem", ResultCodec.encode(refused.problem()))
+                    .toString();
         }
     }
 

@@ -93,6 +93,7 @@ class TwinTest {
         String verdict = chart.verdict();
         return Json.object()
                 .add("set", Json.parse(chart.set()))
+                .add("spliced", Json.parse(chart.set()).asObject().get("shots"))
                 .add("verdict", verdict.isEmpty() ? Json.NULL : Json.parse(verdict))
                 .add("closing", Json.parse(chart.closing()))
                 .add("line", Json.parse(chart.line()))

@@ -7,12 +7,15 @@ const read = (text) => (text === '' ? null : JSON.parse(text))
 
 const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, history, events, player }) => {
   const chart = rules.chart(JSON.stringify(drill), JSON.stringify(history))
+  let shots = []
   for (const event of events) {
-    chart.append(JSON.stringify(event))
+    const seen = JSON.parse(chart.append(JSON.stringify(event)))
+    shots = seen.problem ? shots : [...shots.slice(0, seen.fromShot), ...seen.set.shots]
   }
   const line = read(chart.line())
   return {
     set: read(chart.set()),
+    spliced: shots,
     verdict: read(chart.verdict()),
     closing: read(chart.closing()),
     line,

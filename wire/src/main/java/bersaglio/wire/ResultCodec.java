@@ -23,8 +23,13 @@ public final class ResultCodec {
     private ResultCodec() {}
 
     public static JsonObject encode(SetView set) {
+        return encode(set, 0);
+    }
+
+    /** The set with its shots from a place on only; a long set is costly to write whole with every touch. */
+    public static JsonObject encode(SetView set, int fromShot) {
         JsonArray shots = new JsonArray();
-        for (ShotView shot : set.shots()) {
+        for (ShotView shot : set.shots().subList(fromShot, set.shots().size())) {
             shots.add(encode(shot));
         }
         JsonObject json = Json.object()

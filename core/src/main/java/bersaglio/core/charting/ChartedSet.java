@@ -48,6 +48,17 @@ public record ChartedSet(
         shots = List.copyOf(shots);
     }
 
+    /** The place of the first shot that differs from those of this set as it was before. */
+    public int firstShotChangedSince(List<Shot> before) {
+        int place = 0;
+        while (place < before.size()
+                && place < shots.size()
+                && before.get(place).equals(shots.get(place))) {
+            place++;
+        }
+        return place;
+    }
+
     public Quota quota() {
         return drill.level(level).quota();
     }

@@ -98,7 +98,7 @@ public class ResultStore {
                 .param("run", run)
                 .update();
         insertSets(generation, List.of(now.asResult()));
-        int first = firstChange(before == null ? List.of() : before.shots(), now.shots());
+        int first = now.firstShotChangedSince(before == null ? List.of() : before.shots());
         jdbc.sql("delete from shot_result where generation = :generation and run = :run and place >= :first")
                 .param("generation", generation)
                 .param("run", run)
@@ -202,14 +202,6 @@ public class ResultStore {
                     """,
                     rows);
         }
-    }
-
-    private static int firstChange(List<Shot> before, List<Shot> now) {
-        int place = 0;
-        while (place < before.size() && place < now.size() && before.get(place).equals(now.get(place))) {
-            place++;
-        }
-        return place;
     }
 
     private static SetResult readSet(ResultSet row, int number) throws SQLException {
