@@ -2,21 +2,9 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Area, Court, Ruling, Standpoint } from '@/shared/api'
-import ShotMark from './ShotMark.vue'
+import type { Area, Court, Standpoint } from '@/shared/api'
+import MarkLayer, { type Mark } from './MarkLayer.vue'
 import { matrixOf, toCourt, toDrawing, type Place } from './turn'
-
-/** A mark to draw: where, what, how large (radius in metres) and how strong. */
-export interface Mark {
-  id: string
-  x: number
-  y: number
-  ruling: Ruling
-  size: number
-  /** From 0 to 1; 1 when absent. */
-  strength?: number
-  close?: boolean
-}
 
 const props = defineProps<{
   court: Court
@@ -39,6 +27,8 @@ const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
 const NEAR_NET = 0.75
 const SMALLEST_TEXT = 13
+const FRESH = 8
+const SETTLE = 32
 
 const area = computed(() => props.court.doubles)
 const edge = computed(() => ({
@@ -76,23 +66,12 @@ const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 }))
 const netPlace = computed(() => drawn({ x: edge.value.left + 0.45, y: 0.38 }))
 const fromSide = computed(() => props.standpoint === 'LEFT' || props.standpoint === 'RIGHT')
 
-const placed = computed(() => props.marks.map((mark) => ({
-  ...mark,
-  at: drawn(mark),
-  towards: direction(mark, zoneMiddle.value),
-  away: awayOf(mark.ruling),
-})))
-
-function direction(from: Place, to: Place): Place {
-  return drawn({ x: to.x - from.x, y: to.y - from.y })
-}
-
-function awayOf(ruling: Ruling): Place {
-  if (ruling.outcome === 'WIDE') {
-    return drawn({ x: ruling.side === 'LEFT' ? -1 : 1, y: 0 })
-  }
-  return drawn({ x: 0, y: 1 })
-}
+/**
+ * Marks that have settled are painted on a layer of their own, a few dozen at a time, so that a touch paints only the
+ * latest ones anew.
+ */
+const settledCount = computed(() => Math.max(0, Math.floor((props.marks.length - FRESH) / SETTLE) * SETTLE))
+const layers = computed(() => [props.marks.slice(0, settledCount.value), props.marks.slice(settledCount.value)])
 
 function isFaint(use: string): boolean {
   return use !== 'BOTH' && use !== props.inUse
@@ -124,87 +103,85 @@ function onUp(event: PointerEvent) {
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    class="court"
-    :class="{ live }"
-    :viewBox="viewBox"
-    role="img"
-    :aria-label="label"
-    preserveAspectRatio="xMidYMid meet"
-    @pointerdown="onDown"
-    @pointerup="onUp"
-  >
-    <g :transform="turn">
-      <rect
-        class="apron"
-        :x="edge.left"
-        :y="edge.near"
-        :width="edge.right - edge.left"
-        :height="edge.far - edge.near"
-      />
-      <rect
-        class="floor"
-        :x="area.left"
-        :y="area.near"
-        :width="area.right - area.left"
-        :height="area.far - area.near"
-      />
-      <rect
-        class="zone"
-        :x="zone.left"
-        :y="zone.near"
-        :width="zone.right - zone.left"
-        :height="zone.far - zone.near"
-      />
-      <line
-        v-for="(line, place) in court.lines"
-        :key="place"
-        class="line"
-        :class="{ unused: isFaint(line.use) }"
-        :x1="line.x1"
-        :y1="line.y1"
-        :x2="line.x2"
-        :y2="line.y2"
-      />
-      <rect
-        class="zone-edge"
-        :x="zone.left"
-        :y="zone.near"
-        :width="zone.right - zone.left"
-        :height="zone.far - zone.near"
-      />
-      <line
-        class="net"
-        :x1="edge.left"
-        y1="0"
-        :x2="edge.right"
-        y2="0"
-      />
-    </g>
-    <g class="words" aria-hidden="true" :font-size="textSize">
-      <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y" :text-anchor="zoneAnchor">{{ zoneNumber }} {{ zoneName }}</text>
-      <text class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08">{{ t('court.net') }}</text>
-      <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
-        <g :transform="fromSide ? `rotate(${standpoint === 'LEFT' ? -90 : 90})` : ''">
-          <path class="hitter" :transform="standpoint === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />
-          <text v-if="hitter" class="landmark start" x="0.34" y="0.1">{{ hitter }}</text>
+  <div class="drawing">
+    <svg
+      ref="svg"
+      class="court"
+      :class="{ live }"
+      :viewBox="viewBox"
+      role="img"
+      :aria-label="label"
+      preserveAspectRatio="xMidYMid meet"
+      @pointerdown="onDown"
+      @pointerup="onUp"
+    >
+      <g :transform="turn">
+        <rect
+          class="apron"
+          :x="edge.left"
+          :y="edge.near"
+          :width="edge.right - edge.left"
+          :height="edge.far - edge.near"
+        />
+        <rect
+          class="floor"
+          :x="area.left"
+          :y="area.near"
+          :width="area.right - area.left"
+          :height="area.far - area.near"
+        />
+        <rect
+          class="zone"
+          :x="zone.left"
+          :y="zone.near"
+          :width="zone.right - zone.left"
+          :height="zone.far - zone.near"
+        />
+        <line
+          v-for="(line, place) in court.lines"
+          :key="place"
+          class="line"
+          :class="{ unused: isFaint(line.use) }"
+          :x1="line.x1"
+          :y1="line.y1"
+          :x2="line.x2"
+          :y2="line.y2"
+        />
+        <rect
+          class="zone-edge"
+          :x="zone.left"
+          :y="zone.near"
+          :width="zone.right - zone.left"
+          :height="zone.far - zone.near"
+        />
+        <line
+          class="net"
+          :x1="edge.left"
+          y1="0"
+          :x2="edge.right"
+          y2="0"
+        />
+      </g>
+      <g class="words" aria-hidden="true" :font-size="textSize">
+        <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y" :text-anchor="zoneAnchor">{{ zoneNumber }} {{ zoneName }}</text>
+        <text class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08">{{ t('court.net') }}</text>
+        <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
+          <g :transform="fromSide ? `rotate(${standpoint === 'LEFT' ? -90 : 90})` : ''">
+            <path class="hitter" :transform="standpoint === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />
+            <text v-if="hitter" class="landmark start" x="0.34" y="0.1">{{ hitter }}</text>
+          </g>
         </g>
       </g>
-    </g>
-    <g class="marks">
-      <g
-        v-for="mark in placed"
-        :key="mark.id"
-        v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zone]"
-        :opacity="mark.strength ?? 1"
-        :transform="`translate(${mark.at.x} ${mark.at.y})`"
-      >
-        <circle v-if="mark.close" class="close" :r="mark.size * 1.9" />
-        <ShotMark :ruling="mark.ruling" :size="mark.size" :towards="mark.towards" :away="mark.away" />
-      </g>
-    </g>
-  </svg>
+    </svg>
+    <MarkLayer
+      v-for="(layer, place) in layers"
+      :key="place"
+      :marks="layer"
+      :view-box="viewBox"
+      :standpoint="standpoint"
+      :zone="zone"
+    />
+  </div>
 </template>
 
 <style scoped>
@@ -273,15 +250,10 @@ function onUp(event: PointerEvent) {
   fill: var(--steel);
 }
 
-.marks {
-  pointer-events: none;
-}
-
-.close {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 0.03;
-  stroke-dasharray: 0.08 0.05;
+.drawing {
+  position: relative;
+  width: 100%;
+  height: 100%;
 }
 
 :global(.sun) .floor,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import CourtDrawing, { type Mark } from '@/court/CourtDrawing.vue'
+import CourtDrawing from '@/court/CourtDrawing.vue'
+import type { Mark } from '@/court/MarkLayer.vue'
 import type { Court, Drill, Player, PlayerRecord, Reading, Ruling } from '@/shared/api'
 import { areaFor, levelOf } from '@/shared/sentences'
 

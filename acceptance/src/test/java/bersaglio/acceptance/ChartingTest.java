@@ -46,7 +46,7 @@ class ChartingTest {
         assertThat(page.getByText("Level 2 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).hasCount(1);
         assertThat(page.locator("tbody tr")).containsText(Pattern.compile("8 of 9.*1\\.80 × 2\\.20 m.*Met"));
-        assertThat(page.locator("svg.court .mark")).hasCount(9);
+        assertThat(page.locator(".drawing .mark")).hasCount(9);
         assertThat(page.getByRole(
                         AriaRole.LISTITEM, new Page.GetByRoleOptions().setName(Pattern.compile("Level 1: 8 of 9"))))
                 .isVisible();

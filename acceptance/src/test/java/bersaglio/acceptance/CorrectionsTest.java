@@ -73,10 +73,10 @@ class CorrectionsTest {
         page.navigate(hall.address() + "/players/" + player);
         court.press("Strike out");
         assertThat(page.locator("tbody tr")).containsText("Struck out");
-        assertThat(page.locator("svg.court .mark")).hasCount(0);
+        assertThat(page.locator(".drawing .mark")).hasCount(0);
         page.locator("tbody button").click();
         court.press("Count it again");
-        assertThat(page.locator("svg.court .mark")).hasCount(4);
+        assertThat(page.locator(".drawing .mark")).hasCount(4);
     }
 
     @Test

@@ -79,14 +79,14 @@ final class PageBench {
         }
         page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + LONG_DRILL);
         page.locator("svg.court").waitFor();
-        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks);
+        page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks);
         for (int touch = 0; touch < WARM_TOUCHES; touch++) {
             touch(page, touch);
         }
         for (int touch = 0; touch < WARM_TOUCHES; touch++) {
             page.keyboard().press("Backspace");
         }
-        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks);
+        page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks);
         page.evaluate(
                 """
                 () => {
@@ -103,7 +103,7 @@ final class PageBench {
         for (int touch = 0; touch < TOUCHES; touch++) {
             touch(page, touch);
         }
-        page.waitForCondition(() -> page.locator("svg.court .mark").count() == marks + TOUCHES);
+        page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks + TOUCHES);
         List<?> times = (List<?>) page.evaluate("window.times");
         if (times.size() != TOUCHES) {
             throw new IllegalStateException(times.size() + " touches were seen");
