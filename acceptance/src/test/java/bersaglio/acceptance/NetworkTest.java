@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -107,6 +109,29 @@ class NetworkTest {
         court.press("Close");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         court.row("1").shows("2 of 3").sent();
+    }
+
+    @Test
+    void aBusyServerIsAskedAgainAndNothingIsSetAside(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Busy Tester", "RIGHT");
+        hall.expects("503");
+        AtomicInteger busy = new AtomicInteger(2);
+        page.route("**/api/events", route -> {
+            if (busy.getAndDecrement() > 0) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(503)
+                        .setBody("{}")
+                        .setContentType("application/problem+json"));
+            } else {
+                route.resume();
+            }
+        });
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("11").shows("2 of 2").sent();
+        assertThat(page.getByTestId("aside")).hasCount(0);
+        assertThat(busy.get()).isNegative();
+        assertThat(ChartingTest.storedSet(hall, court).get("hits").asInt()).isEqualTo(2);
     }
 
     @Test

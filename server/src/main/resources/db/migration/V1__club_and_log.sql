@@ -53,7 +53,6 @@ create table chart_event (
     body        varchar(4000) not null
 );
 
-create unique index chart_event_order on chart_event (session_id, position);
 create index chart_event_of_run on chart_event (run_id, position);
 
 -- Results: made from the log by replay, and made again whenever the rules change.

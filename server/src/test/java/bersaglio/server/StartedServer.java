@@ -18,7 +18,8 @@ public final class StartedServer implements AutoCloseable {
 
     public static final ObjectMapper JSON = new ObjectMapper();
 
-    private final HttpClient http = HttpClient.newHttpClient();
+    private final HttpClient http =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private final ConfigurableApplicationContext context;
 
     private StartedServer(ConfigurableApplicationContext context) {

@@ -47,6 +47,7 @@ public class Charting {
     public record Answer(String id, Fate fate, Optional<Problem> problem) {}
 
     private static final int TRIES = 3;
+    private static final long FIRST_POSITION = 1;
 
     private final EventLog log;
     private final ResultStore results;
@@ -214,8 +215,13 @@ public class Charting {
 
         List<RunIntake> store() {
             log.append(placed, clock.millis());
-            nextPositions.forEach(log::setNextPosition);
-            nextPositions.keySet().forEach(log::dropIfEmpty);
+            nextPositions.forEach((session, next) -> {
+                if (next == FIRST_POSITION) {
+                    log.drop(session);
+                } else {
+                    log.setNextPosition(session, next);
+                }
+            });
             List<RunIntake> written = runs.values().stream()
                     .filter(run -> run.events.size() > run.storedBefore)
                     .toList();

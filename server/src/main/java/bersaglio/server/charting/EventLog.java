@@ -37,17 +37,23 @@ class EventLog {
 
     /** Locks a session until the transaction ends, made first if need be, and gives its next position. */
     long lock(UUID session) {
-        jdbc.sql(
-                        """
-                        merge into session using (values (cast(:id as uuid))) as given (id) on session.id = given.id
-                        when not matched then insert (id, next_position) values (given.id, 1)
-                        """)
-                .param("id", session)
-                .update();
+        return lockKnown(session).orElseGet(() -> {
+            jdbc.sql(
+                            """
+                            merge into session using (values (cast(:id as uuid))) as given (id) on session.id = given.id
+                            when not matched then insert (id, next_position) values (given.id, 1)
+                            """)
+                    .param("id", session)
+                    .update();
+            return lockKnown(session).orElseThrow();
+        });
+    }
+
+    private Optional<Long> lockKnown(UUID session) {
         return jdbc.sql("select next_position from session where id = :id for update")
                 .param("id", session)
                 .query(Long.class)
-                .single();
+                .optional();
     }
 
     void setNextPosition(UUID session, long next) {
@@ -58,10 +64,8 @@ class EventLog {
     }
 
     /** A session that was made for events which were then all refused leaves nothing behind. */
-    void dropIfEmpty(UUID session) {
-        jdbc.sql("delete from session where id = :id and next_position = 1")
-                .param("id", session)
-                .update();
+    void drop(UUID session) {
+        jdbc.sql("delete from session where id = :id").param("id", session).update();
     }
 
     Optional<ChartEvent> find(UUID id) {

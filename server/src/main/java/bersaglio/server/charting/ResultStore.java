@@ -15,6 +15,7 @@ import com.eclipsesource.json.JsonValue;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -93,20 +94,37 @@ public class ResultStore {
     /** Writes a set as it now stands; of its shots only those from the first that changed. */
     void save(@Nullable ChartedSet before, ChartedSet now) {
         UUID run = UUID.fromString(now.run());
-        jdbc.sql("delete from set_result where generation = :generation and run = :run")
-                .param("generation", generation)
-                .param("run", run)
-                .update();
-        insertSets(generation, List.of(now.asResult()));
-        int first = now.firstShotChangedSince(before == null ? List.of() : before.shots());
-        jdbc.sql("delete from shot_result where generation = :generation and run = :run and place >= :first")
-                .param("generation", generation)
-                .param("run", run)
-                .param("first", first)
-                .update();
+        List<Shot> shotsBefore = before == null ? List.of() : before.shots();
+        int first = now.firstShotChangedSince(shotsBefore);
+        if (before == null) {
+            insertSets(generation, List.of(now.asResult()));
+        } else {
+            updateSet(now.asResult());
+        }
+        if (first < shotsBefore.size()) {
+            dropShots(run, first);
+        }
         List<Object[]> rows = new ArrayList<>();
         addShotRows(rows, generation, now, first);
         insertShots(rows);
+    }
+
+    private void dropShots(UUID run, int fromPlace) {
+        jdbc.sql("delete from shot_result where generation = :generation and run = :run and place >= :place")
+                .param("generation", generation)
+                .param("run", run)
+                .param("place", fromPlace)
+                .update();
+    }
+
+    private void updateSet(SetResult set) {
+        batches.update(
+                """
+                update set_result set player = ?, drill = ?, level = ?, held_at = ?, trials = ?, not_seen = ?,
+                    closed = ?, struck = ?, said = ?, move = ?
+                where generation = ? and run = ?
+                """,
+                concat(facts(set), generation, UUID.fromString(set.run())));
     }
 
     /** Writes many sets into a generation that nobody reads yet. */
@@ -145,28 +163,32 @@ public class ResultStore {
 
     private void insertSets(int into, List<SetResult> sets) {
         batches.batchUpdate(
-                "insert into set_result (generation, " + SET_COLUMNS + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "insert into set_result (player, drill, level, held_at, trials, not_seen, closed, struck, said, move,"
+                        + " generation, run) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 sets.stream()
-                        .map(set -> {
-                            JsonObject line = ResultCodec.encode(SetLine.of(set));
-                            return new Object[] {
-                                into,
-                                UUID.fromString(set.run()),
-                                UUID.fromString(set.player()),
-                                set.drill(),
-                                set.level(),
-                                set.heldAt(),
-                                set.attempt().trials(),
-                                set.notSeen(),
-                                set.closed(),
-                                set.struck(),
-                                set.said()
-                                        .map(said -> EventCodec.encode(said).toString())
-                                        .orElse(null),
-                                text(line.get("move"))
-                            };
-                        })
+                        .map(set -> concat(facts(set), into, UUID.fromString(set.run())))
                         .toList());
+    }
+
+    private static @Nullable Object[] facts(SetResult set) {
+        return new @Nullable Object[] {
+            UUID.fromString(set.player()),
+            set.drill(),
+            set.level(),
+            set.heldAt(),
+            set.attempt().trials(),
+            set.notSeen(),
+            set.closed(),
+            set.struck(),
+            set.said().map(said -> EventCodec.encode(said).toString()).orElse(null),
+            text(ResultCodec.encode(SetLine.of(set)).get("move"))
+        };
+    }
+
+    private static @Nullable Object[] concat(@Nullable Object[] facts, Object... key) {
+        @Nullable Object[] all = Arrays.copyOf(facts, facts.length + key.length);
+        System.arraycopy(key, 0, all, facts.length, key.length);
+        return all;
     }
 
     private static @Nullable String text(@Nullable JsonValue json) {

@@ -17,10 +17,11 @@ import org.springframework.stereotype.Component;
 class Database {
 
     /**
-     * Without a write delay a killed process loses no committed row; a short retention keeps the file from growing
+     * A shot takes some ten statements, which stay parsed. Without a write delay a killed process loses no committed row; a short retention keeps the file from growing
      * with every commit.
      */
-    private static final String OPTIONS = ";WRITE_DELAY=0;RETENTION_TIME=1000;DB_CLOSE_ON_EXIT=FALSE";
+    private static final String OPTIONS =
+            ";QUERY_CACHE_SIZE=64;WRITE_DELAY=0;RETENTION_TIME=1000;DB_CLOSE_ON_EXIT=FALSE";
 
     @Bean(destroyMethod = "")
     @ConfigurationProperties("spring.datasource.hikari")

@@ -1,0 +1,84 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures of the documents anew, from the demo club: {@code -Dpictures=true -Dtest=Pictures}. */
+@ExtendWith(Club.class)
+@EnabledIfSystemProperty(named = "pictures", matches = "true")
+class Pictures {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final double[][] ELIO = {
+        {2.05, 6.2}, {2.3, 5.9}, {1.75, 6.4}, {1.1, 5.6}, {2.2, 6.55}, {1.9, 5.75}, {2.1, 4.9}, {2.4, 6.25}
+    };
+    private static final double[][] LIVIA = {
+        {2.2, 6.4}, {2.35, 6.1}, {1.5, 6.2}, {2.45, 6.55}, {2.0, 6.3}, {2.1, 5.2}, {2.72, 6.3}, {1.77, 6.45}
+    };
+
+    @Test
+    void ofTheMainViews(Hall hall) {
+        Page light = hall.page(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
+        light.navigate(hall.address());
+        light.getByText("Nora Ginestra").waitFor();
+        take(light, "today");
+
+        Page dark = hall.page(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setHasTouch(true)
+                .setColorScheme(ColorScheme.DARK));
+        chart(hall, dark, "Livia Sambuco", LIVIA);
+        take(dark, "courtside-dark");
+
+        Courtside elio = chart(hall, light, "Elio Corbezzolo", ELIO);
+        take(light, "courtside");
+        elio.touch(1.8, 6.0)
+                .touch(2.25, 5.7)
+                .touch(2.0, 6.5)
+                .key("n")
+                .shows("9 of 12")
+                .press("Close set");
+        elio.verdict().waitFor();
+        take(light, "verdict");
+        elio.sent();
+
+        Page phone = hall.phone();
+        chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.9}, {0.6, 4.6}, {2.4, 5.4}});
+        take(phone, "phone");
+
+        light.navigate(hall.address() + "/players");
+        light.getByText("Ugo Alloro").waitFor();
+        take(light, "players");
+        light.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Nora Ginestra"))
+                .click();
+        light.locator("table").waitFor();
+        take(light, "player");
+    }
+
+    private static Courtside chart(Hall hall, Page page, String player, double[][] landings) {
+        page.navigate(hall.address());
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start Straight clear with " + player))
+                .click();
+        Courtside court = new Courtside(page).ready();
+        for (int shot = 0; shot < landings.length; shot++) {
+            court.touch(landings[shot][0], landings[shot][1]);
+            assertThat(court.shots()).hasCount(shot + 1);
+        }
+        return court;
+    }
+
+    private static void take(Page page, String name) {
+        page.evaluate("() => document.fonts.ready.then(() => undefined)");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
