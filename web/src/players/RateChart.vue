@@ -13,7 +13,7 @@ const ROW = 34
 const AXIS = [0, 0.25, 0.5, 0.75, 1]
 const x = (share: number) => LEFT + share * WIDTH
 const height = computed(() => props.rates.length * ROW + 30)
-const rows = computed(() => props.rates.map((rate, place) => ({ ...rate, y: place * ROW + 18, share: rate.hits / rate.trials })))
+const rows = computed(() => props.rates.map((rate, place) => ({ ...rate, y: place * ROW + 18 })))
 
 function words(rate: LevelRate): string {
   return t('player.rateRow', {

@@ -326,6 +326,8 @@ export interface components {
             /** Format: int32 */
             sets: number;
             /** Format: double */
+            share: number;
+            /** Format: double */
             targetRate: number;
             /** Format: int32 */
             trials: number;

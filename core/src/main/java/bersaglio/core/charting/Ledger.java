@@ -121,6 +121,7 @@ public final class Ledger {
                         level,
                         held,
                         sum,
+                        rate.share(),
                         rate.lower(),
                         rate.upper(),
                         drill.level(level).targetRate()));
