@@ -33,8 +33,7 @@ create table session (
 
 create table run (
     id            uuid primary key,
-    session_id    uuid not null references session (id),
-    last_position bigint not null
+    session_id    uuid not null references session (id)
 );
 
 create table chart_event (

@@ -77,7 +77,8 @@ public class Charting {
         this.transaction = transaction;
     }
 
-    public List<Answer> receive(List<JsonValue> batch) {
+    public List<Answer> receive(List<JsonValue> events) {
+        List<Arrival> batch = events.stream().map(Arrival::of).toList();
         for (int tries = 1; ; tries++) {
             try {
                 Intake intake = transaction.execute(status -> take(batch));
@@ -100,55 +101,54 @@ public class Charting {
 
     private record Intake(List<Answer> answers, List<RunIntake> runs) {}
 
-    private Intake take(List<JsonValue> batch) {
+    private Intake take(List<Arrival> batch) {
         List<Answer> answers = new ArrayList<>();
         SessionIntakes sessions = new SessionIntakes();
         lockInOrder(batch, sessions);
         Set<String> waitingRuns = new HashSet<>();
-        for (JsonValue json : batch) {
-            answers.add(takeOne(json, sessions, waitingRuns));
+        for (Arrival arrival : batch) {
+            answers.add(takeOne(arrival, sessions, waitingRuns));
         }
         List<RunIntake> runs = sessions.store();
         return new Intake(answers, runs);
     }
 
     /** Two requests that lock the same sessions do it in the same order, so that neither waits for the other. */
-    private void lockInOrder(List<JsonValue> batch, SessionIntakes sessions) {
+    private void lockInOrder(List<Arrival> batch, SessionIntakes sessions) {
         Set<UUID> ids = new TreeSet<>();
-        for (JsonValue json : batch) {
-            try {
-                ids.add(Ids.parse("session", EventCodec.decode(json).session()));
-            } catch (Refused notReadable) {
-                // Answered with its problem when its turn comes.
+        for (Arrival arrival : batch) {
+            if (arrival instanceof Arrival.Readable readable) {
+                ids.add(readable.session());
             }
         }
         ids.forEach(sessions::lock);
     }
 
-    private Answer takeOne(JsonValue json, SessionIntakes sessions, Set<String> waitingRuns) {
-        String id = text(json, "id");
-        try {
-            ChartEvent event = EventCodec.decode(json);
-            if (waitingRuns.contains(event.run())) {
-                return keep(id, new Problem("behind_kept", "run", event.run(), "its earlier events first"));
+    private Answer takeOne(Arrival arrival, SessionIntakes sessions, Set<String> waitingRuns) {
+        if (arrival instanceof Arrival.Unreadable unreadable) {
+            if (unreadable.problem().code().equals(EventCodec.NEWER)) {
+                waitingRuns.add(unreadable.run());
+                return keep(unreadable.id(), unreadable.problem());
             }
-            return new Answer(id, sessions.take(event), Optional.empty());
-        } catch (Refused refused) {
-            if (refused.problem().code().equals(EventCodec.NEWER)) {
-                waitingRuns.add(text(json, "run"));
-                return keep(id, refused.problem());
-            }
-            return new Answer(id, Fate.REFUSED, Optional.of(refused.problem()));
+            return refused(unreadable.id(), unreadable.problem());
         }
+        ChartEvent event = ((Arrival.Readable) arrival).event();
+        if (waitingRuns.contains(event.run())) {
+            return keep(event.id(), new Problem("behind_kept", "run", event.run(), "its earlier events first"));
+        }
+        try {
+            return new Answer(event.id(), sessions.take(event), Optional.empty());
+        } catch (Refused refused) {
+            return refused(event.id(), refused.problem());
+        }
+    }
+
+    private static Answer refused(String id, Problem problem) {
+        return new Answer(id, Fate.REFUSED, Optional.of(problem));
     }
 
     private static Answer keep(String id, Problem problem) {
         return new Answer(id, Fate.KEEP, Optional.of(problem));
-    }
-
-    private static String text(JsonValue json, String name) {
-        JsonValue value = json.isObject() ? json.asObject().get(name) : null;
-        return value != null && value.isString() ? value.asString() : "";
     }
 
     /** The sessions that a batch writes to, while it does. */
@@ -226,7 +226,6 @@ public class Charting {
                     .filter(run -> run.events.size() > run.storedBefore)
                     .toList();
             for (RunIntake run : written) {
-                log.setLastPosition(run.id, run.lastPosition);
                 ChartedSet before =
                         run.storedBefore == 0 ? null : SetChart.replay(drills, run.events.subList(0, run.storedBefore));
                 results.save(before, SetChart.replay(drills, run.events));

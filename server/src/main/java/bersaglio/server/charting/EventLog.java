@@ -76,7 +76,11 @@ class EventLog {
     }
 
     Optional<RunRow> run(UUID run) {
-        return jdbc.sql("select session_id, last_position from run where id = :id")
+        return jdbc.sql(
+                        """
+                        select session_id, (select max(position) from chart_event where run_id = run.id)
+                        from run where id = :id
+                        """)
                 .param("id", run)
                 .query((row, number) -> new RunRow(row.getObject(1, UUID.class), row.getLong(2)))
                 .optional();
@@ -109,16 +113,9 @@ class EventLog {
     }
 
     void openRun(UUID run, UUID session) {
-        jdbc.sql("insert into run (id, session_id, last_position) values (:id, :session, 0)")
+        jdbc.sql("insert into run (id, session_id) values (:id, :session)")
                 .param("id", run)
                 .param("session", session)
-                .update();
-    }
-
-    void setLastPosition(UUID run, long position) {
-        jdbc.sql("update run set last_position = :position where id = :id")
-                .param("position", position)
-                .param("id", run)
                 .update();
     }
 
