@@ -17,8 +17,14 @@ export interface Kept {
   problem?: Problem | undefined
 }
 
+/** What is written down: the number comes with it, and is the event's own unless another device had given one. */
+type Written = Omit<Kept, 'seq' | 'event'> & { seq?: number, event: NewEvent & { seq?: number } }
+
+/** An event before this device has numbered it. */
+export type NewEvent = Omit<ChartEvent, 'seq'>
+
 interface DeviceSchema extends DBSchema {
-  events: { key: number, value: Kept, indexes: { run: string, fate: Fate, of: [string, string] } }
+  events: { key: number, value: Written, indexes: { run: string, fate: Fate, of: [string, string] } }
   facts: { key: string, value: string | number }
   snapshots: { key: string, value: { at: number, data: unknown } }
 }
@@ -28,7 +34,7 @@ let opened: Promise<IDBPDatabase<DeviceSchema>> | undefined
 function database(): Promise<IDBPDatabase<DeviceSchema>> {
   opened ??= openDB<DeviceSchema>('bersaglio', 1, {
     upgrade(db) {
-      const events = db.createObjectStore('events', { keyPath: 'seq' })
+      const events = db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true })
       events.createIndex('run', 'run')
       events.createIndex('fate', 'fate')
       events.createIndex('of', ['player', 'drill'])
@@ -43,43 +49,36 @@ function database(): Promise<IDBPDatabase<DeviceSchema>> {
  * Keeps one event: a single transaction, forced to disc, gives it the device's next number. It has been kept once the
  * promise is fulfilled.
  */
-export async function keep(event: ChartEvent, player: string, drill: string): Promise<void> {
-  const tx = (await database()).transaction(['events', 'facts'], 'readwrite', { durability: 'strict' })
-  const facts = tx.objectStore('facts')
-  const seq = Number(await facts.get('seq') ?? 0) + 1
-  await facts.put(seq, 'seq')
-  const numbered = { ...event, seq }
-  await tx.objectStore('events').add({
-    seq, run: event.run, player, drill, fate: 'waiting', storedAt: 0, event: numbered,
-  })
+export async function keep(event: NewEvent, player: string, drill: string): Promise<void> {
+  const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
+  void tx.store.add({ run: event.run, player, drill, fate: 'waiting', storedAt: 0, event })
   await tx.done
 }
 
 /** Takes over a run that another device, or this one long ago, has written; these events are on the server already. */
 export async function adopt(events: ChartEvent[], player: string, drill: string): Promise<void> {
-  const tx = (await database()).transaction(['events', 'facts'], 'readwrite', { durability: 'strict' })
-  const known = new Set((await tx.objectStore('events').index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
-  let seq = Number(await tx.objectStore('facts').get('seq') ?? 0)
+  const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
+  const known = new Set((await tx.store.index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
   for (const event of events.filter((one) => !known.has(one.id))) {
-    seq++
-    await tx.objectStore('events').add({
-      seq, run: event.run, player, drill, fate: 'stored', storedAt: Date.now(), event,
-    })
+    await tx.store.add({ run: event.run, player, drill, fate: 'stored', storedAt: Date.now(), event })
   }
-  await tx.objectStore('facts').put(seq, 'seq')
   await tx.done
 }
 
+function read({ seq = 0, event, ...rest }: Written): Kept {
+  return { ...rest, seq, event: { ...event, seq: event.seq ?? seq } }
+}
+
 export async function ofRun(run: string): Promise<Kept[]> {
-  return (await database()).getAllFromIndex('events', 'run', run)
+  return (await (await database()).getAllFromIndex('events', 'run', run)).map(read)
 }
 
 export async function ofPlayer(player: string, drill: string): Promise<Kept[]> {
-  return (await database()).getAllFromIndex('events', 'of', [player, drill])
+  return (await (await database()).getAllFromIndex('events', 'of', [player, drill])).map(read)
 }
 
 export async function withFate(fate: Fate, most?: number): Promise<Kept[]> {
-  return (await database()).getAllFromIndex('events', 'fate', fate, most)
+  return (await (await database()).getAllFromIndex('events', 'fate', fate, most)).map(read)
 }
 
 export async function countWithFate(fate: Fate): Promise<number> {

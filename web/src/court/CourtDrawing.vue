@@ -112,6 +112,7 @@ function onUp(event: PointerEvent) {
       role="img"
       :aria-label="label"
       preserveAspectRatio="xMidYMid meet"
+      @touchstart.prevent
       @pointerdown="onDown"
       @pointerup="onUp"
     >

@@ -2,14 +2,36 @@
 import { computed } from 'vue'
 import type { Shot } from '@/shared/api'
 
-/** The goal as a row of pegs, one a ball: full for a hit, open for any other trial, a dot while the ball is to come. */
+/**
+ * The goal as a row of pegs, one a ball: full for a hit, open for any other trial, a dot while the ball is to come. More
+ * balls than can be told apart are drawn as one bar: hits, other trials, the rest.
+ */
 const props = defineProps<{ shots: Shot[], balls: number }>()
+const MOST_PEGS = 40
 const NO_TRIAL = ['NOT_SEEN', 'VOID']
 const trials = computed(() => props.shots.filter((shot) => shot.counted && !NO_TRIAL.includes(shot.ruling.outcome)))
+const hits = computed(() => trials.value.filter((shot) => shot.ruling.outcome === 'HIT').length)
 </script>
 
 <template>
-  <svg class="pegs" :viewBox="`0 0 ${balls * 22} 24`" aria-hidden="true">
+  <svg
+    v-if="balls > MOST_PEGS"
+    class="pegs"
+    :viewBox="`0 0 ${balls} 12`"
+    preserveAspectRatio="none"
+    aria-hidden="true"
+  >
+    <rect class="coming" y="5" :width="balls" height="2" />
+    <rect
+      class="rest"
+      :x="hits"
+      y="1"
+      :width="trials.length - hits"
+      height="10"
+    />
+    <rect class="hit" :width="hits" height="12" />
+  </svg>
+  <svg v-else class="pegs" :viewBox="`0 0 ${balls * 22} 24`" aria-hidden="true">
     <g v-for="ball in balls" :key="ball" v-memo="[trials[ball - 1]?.ruling.outcome]" :transform="`translate(${ball * 22 - 11} 12)`">
       <circle v-if="trials[ball - 1]?.ruling.outcome === 'HIT'" class="hit" r="9" />
       <circle v-else-if="trials[ball - 1]" class="missed" r="8" />
@@ -32,6 +54,10 @@ const trials = computed(() => props.shots.filter((shot) => shot.counted && !NO_T
   fill: none;
   stroke: var(--ink);
   stroke-width: 2;
+}
+
+.rest {
+  fill: var(--rule);
 }
 
 .coming {

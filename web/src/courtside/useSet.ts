@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
 import { askLedger } from '@/charting/asked'
-import { adopt, deviceId, ofPlayer, ofRun, sessionOf } from '@/charting/deviceLog'
+import { adopt, deviceId, ofPlayer, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { byRun, ownSets } from '@/charting/ownSets'
 import { loadRules, type Chart, type LoadedRules, type RulesProblem, type Standing } from '@/charting/rules'
@@ -107,11 +107,12 @@ export function useSet() {
   }
 
   function write(kind: ChartEvent['kind'], body: Body): Logged {
-    const event: ChartEvent = {
-      id: uuid(), kind, v: 1, session, run, pen, device, seq: 1,
+    const event: NewEvent = {
+      id: uuid(), kind, v: 1, session, run, pen, device,
       at: Math.max(0, Math.round(performance.now() - openedTick)), wall: clubTime(), body,
     }
-    const seen = chart.append(event)
+    // Its number is given when it is kept; the rules judge it at once and do not look at numbers.
+    const seen = chart.append({ ...event, seq: 1 })
     if ('problem' in seen) {
       return { ok: false, problem: seen.problem }
     }

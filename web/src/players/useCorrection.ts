@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { deviceId } from '@/charting/deviceLog'
+import { deviceId, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { api, type ChartEvent } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
@@ -17,8 +17,8 @@ export function useCorrection() {
     const device = await deviceId()
     const own = data.events.filter((event) => event.pen === data.set.pen).at(-1)?.device === device
     const pen = own ? data.set.pen : data.set.pen + 1
-    const event = (what: ChartEvent['kind'], its: ChartEvent['body']): ChartEvent => ({
-      id: uuid(), kind: what, v: 1, session: data.set.session, run, pen, device, seq: 1,
+    const event = (what: ChartEvent['kind'], its: ChartEvent['body']): NewEvent => ({
+      id: uuid(), kind: what, v: 1, session: data.set.session, run, pen, device,
       at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
     })
     if (!own) {
