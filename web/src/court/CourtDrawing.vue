@@ -94,6 +94,13 @@ function onDown(event: PointerEvent) {
   }
 }
 
+/** A touch that charts makes no mouse events after it; on a court that only shows, a finger still scrolls the page. */
+function withoutMouse(event: TouchEvent) {
+  if (props.live) {
+    event.preventDefault()
+  }
+}
+
 function onUp(event: PointerEvent) {
   const place = placeOf(event)
   if (props.live && place) {
@@ -112,7 +119,7 @@ function onUp(event: PointerEvent) {
       role="img"
       :aria-label="label"
       preserveAspectRatio="xMidYMid meet"
-      @touchstart.prevent
+      @touchstart="withoutMouse"
       @pointerdown="onDown"
       @pointerup="onUp"
     >

@@ -1,0 +1,64 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Club.class)
+class PlayerPageTest {
+
+    @Test
+    void theHitRateOfEachLevelIsReadWithItsInterval(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Rate Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("11111111").press("Close set").press("Move up to level 2").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        Locator rates = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("8/8"));
+        // Eight of eight: Jeffreys, 0.7378 to 1.
+        Assertions.assertThat(rates.getAttribute("aria-label")).contains("Level 1", "8 of 8", "74", "100");
+    }
+
+    @Test
+    void theChosenSetStandsOutAmongTheLandingsOfItsLevel(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Landing Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("0101").press("Close set").press("Stay on level 1");
+        court.row("110").press("Close set").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        assertThat(page.locator(".drawing .mark")).hasCount(7);
+        page.locator("tbody button").first().click();
+        assertThat(page.locator("tbody button").first()).hasAttribute("aria-pressed", "true");
+        assertThat(page.locator(".drawing .layer g[opacity='1']")).hasCount(3);
+        page.locator("tbody button").nth(1).click();
+        assertThat(page.locator(".drawing .layer g[opacity='1']")).hasCount(4);
+    }
+
+    @Test
+    void aFingerOnALandingPictureStillScrollsThePage(Hall hall) {
+        Page page = hall.phone();
+        String player = hall.newPlayer("Scroll Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        Assertions.assertThat(takesTouch(page)).isTrue();
+        court.row("11").press("Close set").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        assertThat(page.locator(".drawing .mark")).hasCount(2);
+        Assertions.assertThat(takesTouch(page)).isFalse();
+    }
+
+    private static boolean takesTouch(Page page) {
+        Object taken = page.locator("svg.court")
+                .evaluate(
+                        """
+                        (svg) => !svg.dispatchEvent(new TouchEvent('touchstart', { cancelable: true, bubbles: true }))
+                        """);
+        return (Boolean) taken;
+    }
+}

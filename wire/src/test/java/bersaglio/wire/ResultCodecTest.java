@@ -1,0 +1,59 @@
+package bersaglio.wire;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Said;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Attempt;
+import bersaglio.core.drill.Figure;
+import bersaglio.wire.view.SetLine;
+import com.eclipsesource.json.Json;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class ResultCodecTest {
+
+    private static final SetResult CHARTED = new SetResult(
+            "run-1",
+            "player-1",
+            "clear-v1",
+            2,
+            1_795_600_000_000L,
+            new Attempt("110111"),
+            3,
+            true,
+            false,
+            Optional.empty(),
+            Optional.empty());
+
+    @Test
+    void aSetOfALedgerComesBackTheSame() {
+        assertThat(sentAndRead(CHARTED)).isEqualTo(CHARTED);
+    }
+
+    @Test
+    void whatWasSaidAndTheMoveComeBackTheSame() {
+        Advice advice = new Advice(Advice.Call.MOVE_UP, "once.met", List.of(new Figure("hits", 8)));
+        SetResult decided = new SetResult(
+                CHARTED.run(),
+                CHARTED.player(),
+                CHARTED.drill(),
+                CHARTED.level(),
+                CHARTED.heldAt(),
+                CHARTED.attempt(),
+                CHARTED.notSeen(),
+                true,
+                true,
+                Optional.of(new Said(advice.call(), advice.code(), advice.figures(), 1)),
+                Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true)));
+        assertThat(sentAndRead(decided)).isEqualTo(decided);
+    }
+
+    private static SetResult sentAndRead(SetResult result) {
+        String text = ResultCodec.encode(SetLine.of(result)).toString();
+        return ResultCodec.decodeLine(Fields.of("", Json.parse(text)));
+    }
+}
