@@ -51,7 +51,7 @@ final class RebuildBench {
         int events = 0;
         try (Connection connection = file.getConnection();
                 PreparedStatement session = connection.prepareStatement("insert into session values (?, ?)");
-                PreparedStatement run = connection.prepareStatement("insert into run values (?, ?, ?)");
+                PreparedStatement run = connection.prepareStatement("insert into run values (?, ?)");
                 PreparedStatement event = connection.prepareStatement(
                         """
                         insert into chart_event (id, session_id, position, run_id, kind, v, pen, device, seq, at_ms,
@@ -72,7 +72,6 @@ final class RebuildBench {
                 UUID runId = UuidCreator.getTimeOrderedEpoch();
                 run.setObject(1, runId);
                 run.setObject(2, sessionId);
-                run.setLong(3, position + SHOTS_A_SET + 2L);
                 run.executeUpdate();
                 for (int i = 0; i < SHOTS_A_SET + 2; i++) {
                     String kind = i == 0 ? "set.opened" : i <= SHOTS_A_SET ? "shot.landed" : "set.closed";
