@@ -3,8 +3,14 @@ const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', y
 const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric' })
 const metres = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
 
-/** "62 %", as units stand after numbers with a space. */
+/** "62 %", as units stand after numbers with a space; a share that only rounds to none or all does not read as that. */
 export function asPercent(share: number): string {
+  if (share > 0 && share < 0.005) {
+    return '<\u00a01\u00a0%'
+  }
+  if (share < 1 && share >= 0.995) {
+    return '>\u00a099\u00a0%'
+  }
   return percent.format(share).replace('%', '\u00a0%')
 }
 

@@ -26,6 +26,15 @@ class PlayerPageTest {
     }
 
     @Test
+    void aLikelihoodThatRoundsToNothingIsNotSaidToBeNothing(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Unlikely Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("0000000").press("Close set");
+        assertThat(court.verdict()).containsText("it is <\u00a01\u00a0% likely");
+    }
+
+    @Test
     void theChosenSetStandsOutAmongTheLandingsOfItsLevel(Hall hall) {
         Page page = hall.tablet();
         String player = hall.newPlayer("Landing Tester", "RIGHT");
