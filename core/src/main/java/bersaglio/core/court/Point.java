@@ -1,12 +1,22 @@
 package bersaglio.core.court;
 
 /**
- * A place on a court half, in metres, in the hitter's frame: {@code x} to the hitter's right from the middle, {@code y}
- * away from the hitter from the net. Stored so whichever end it was hit from.
+ * A place on a surface, in metres. On a court half: {@code x} to the hitter's right from the middle, {@code y} away
+ * from the hitter from the net, so whichever end it was hit from. Each surface says where its own origin is.
  */
 public record Point(double x, double y) {
 
     public Point mirrored() {
         return new Point(-x, y);
+    }
+
+    public Point moved(double right, double away) {
+        return new Point(x + right, y + away);
+    }
+
+    public double distanceTo(Point other) {
+        double dx = other.x - x;
+        double dy = other.y - y;
+        return Math.sqrt(dx * dx + dy * dy);
     }
 }

@@ -4,9 +4,9 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 
 /** An upright rectangle in metres; its edge belongs to it. */
-public record Rectangle(double left, double near, double right, double far) {
+public record Rectangle(double left, double near, double right, double far) implements Area {
 
-    private static final double FARTHEST = 100;
+    static final double FARTHEST = 100;
 
     public Rectangle {
         Check.requireBetween("left", left, -FARTHEST, FARTHEST);
@@ -29,55 +29,95 @@ public record Rectangle(double left, double near, double right, double far) {
         return far - near;
     }
 
-    public double shorterSide() {
+    @Override
+    public double narrowest() {
         return Math.min(width(), depth());
     }
 
+    @Override
+    public double size() {
+        return width() * depth();
+    }
+
+    @Override
+    public Point middle() {
+        return new Point((left + right) / 2, (near + far) / 2);
+    }
+
+    @Override
+    public Rectangle bounds() {
+        return this;
+    }
+
+    @Override
     public Rectangle mirrored() {
         return new Rectangle(-right, near, -left, far);
     }
 
+    @Override
+    public Rectangle moved(double toRight, double away) {
+        return new Rectangle(left + toRight, near + away, right + toRight, far + away);
+    }
+
+    @Override
+    public Rectangle scaled(double factor) {
+        Check.requirePositive("factor", factor);
+        Point middle = middle();
+        double halfWidth = factor * width() / 2;
+        double halfDepth = factor * depth() / 2;
+        return new Rectangle(
+                middle.x() - halfWidth, middle.y() - halfDepth, middle.x() + halfWidth, middle.y() + halfDepth);
+    }
+
+    @Override
     public boolean contains(Point point) {
-        return overshoot(point).isNone();
+        return point.x() >= left - Overshoot.NOTHING
+                && point.x() <= right + Overshoot.NOTHING
+                && point.y() >= near - Overshoot.NOTHING
+                && point.y() <= far + Overshoot.NOTHING;
     }
 
-    /** How far a point lies beyond this rectangle, and past which edge most. */
-    public Overshoot overshoot(Point point) {
-        double across = Math.max(left - point.x(), point.x() - right);
-        double along = Math.max(near - point.y(), point.y() - far);
-        Side acrossSide = point.x() < (left + right) / 2 ? Side.LEFT : Side.RIGHT;
-        Side alongSide = point.y() < (near + far) / 2 ? Side.SHORT : Side.DEEP;
-        if (across <= Overshoot.NOTHING && along <= Overshoot.NOTHING) {
-            return Overshoot.NONE;
+    @Override
+    public Point nearestOnEdge(Point place) {
+        Point held = new Point(between(place.x(), left, right), between(place.y(), near, far));
+        if (!held.equals(place)) {
+            return held;
         }
-        return across > along + Overshoot.NOTHING ? new Overshoot(acrossSide, across) : new Overshoot(alongSide, along);
+        return switch (nearestSide(place)) {
+            case DEEP -> new Point(place.x(), far);
+            case SHORT -> new Point(place.x(), near);
+            case LEFT -> new Point(left, place.y());
+            default -> new Point(right, place.y());
+        };
     }
 
-    /** Distance in metres from a point, inside or outside, to the nearest edge. */
-    public double distanceToEdge(Point point) {
-        double outX = Math.max(0, Math.max(left - point.x(), point.x() - right));
-        double outY = Math.max(0, Math.max(near - point.y(), point.y() - far));
-        if (outX > 0 || outY > 0) {
-            return Math.sqrt(outX * outX + outY * outY);
-        }
-        double acrossIn = Math.min(point.x() - left, right - point.x());
-        double alongIn = Math.min(point.y() - near, far - point.y());
-        return Math.min(acrossIn, alongIn);
+    @Override
+    public Point outwardAt(Point onEdge) {
+        return switch (nearestSide(onEdge)) {
+            case DEEP -> new Point(0, 1);
+            case SHORT -> new Point(0, -1);
+            case LEFT -> new Point(-1, 0);
+            default -> new Point(1, 0);
+        };
     }
 
-    /** The point carried just past the nearest edge, from inside to outside. */
-    public Point pushedOut(Point point, double beyond) {
-        double toLeft = point.x() - left;
-        double toRight = right - point.x();
-        double toNear = point.y() - near;
-        double toFar = far - point.y();
+    /** The side whose line a place is nearest to; ties go to the depth. */
+    public Side nearestSide(Point place) {
+        double toLeft = Math.abs(place.x() - left);
+        double toRight = Math.abs(right - place.x());
+        double toNear = Math.abs(place.y() - near);
+        double toFar = Math.abs(far - place.y());
         double nearest = Math.min(Math.min(toLeft, toRight), Math.min(toNear, toFar));
         if (nearest == toFar) {
-            return new Point(point.x(), far + beyond);
+            return Side.DEEP;
         }
         if (nearest == toNear) {
-            return new Point(point.x(), near - beyond);
+            return Side.SHORT;
         }
-        return new Point(nearest == toLeft ? left - beyond : right + beyond, point.y());
+        return nearest == toLeft ? Side.LEFT : Side.RIGHT;
+    }
+
+    private static double between(double value, double least, double most) {
+        return Math.max(least, Math.min(most, value));
     }
 }

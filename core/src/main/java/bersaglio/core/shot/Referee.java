@@ -35,7 +35,7 @@ public record Referee(Rectangle inPlay, Rectangle zone) {
 
     /** Within how many metres of an edge a shot is close and asks for the call. */
     public double closeMargin(double charterSd) {
-        return Math.min(charterSd, CLOSE_SHARE_OF_ZONE * zone.shorterSide());
+        return Math.min(charterSd, CLOSE_SHARE_OF_ZONE * zone.narrowest());
     }
 
     /** What the shot would be on the other side of the edge that it is close to, if it is close to one. */
@@ -44,13 +44,14 @@ public record Referee(Rectangle inPlay, Rectangle zone) {
         Ruling ruled = rule(landing);
         if (zone.distanceToEdge(landing) <= margin) {
             return Optional.of(
-                    ruled.outcome() == Outcome.HIT ? rule(zone.pushedOut(landing, JUST_BEYOND)) : Ruling.HIT);
+                    ruled.outcome() == Outcome.HIT ? rule(zone.acrossEdge(landing, JUST_BEYOND)) : Ruling.HIT);
         }
         if (inPlay.distanceToEdge(landing) > margin) {
             return Optional.empty();
         }
         boolean out = !inPlay.contains(landing);
-        Ruling other = out ? new Ruling(Outcome.IN, sideOfZone(landing)) : rule(inPlay.pushedOut(landing, JUST_BEYOND));
+        Ruling other =
+                out ? new Ruling(Outcome.IN, sideOfZone(landing)) : rule(inPlay.acrossEdge(landing, JUST_BEYOND));
         return Optional.of(other);
     }
 

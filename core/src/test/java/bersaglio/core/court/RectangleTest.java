@@ -46,10 +46,10 @@ class RectangleTest {
     }
 
     @Property(tries = 200)
-    void pushedOutOfItAPointIsJustOutsideAndNotFarAway(
+    void carriedOverTheEdgeAPointIsJustOutsideAndNotFarAway(
             @ForAll @DoubleRange(min = 1, max = 3) double x, @ForAll @DoubleRange(min = 2, max = 6) double y) {
         Point inside = new Point(x, y);
-        Point out = zone.pushedOut(inside, 0.001);
+        Point out = zone.acrossEdge(inside, 0.001);
         assertThat(zone.contains(out)).isFalse();
         assertThat(Math.hypot(out.x() - x, out.y() - y)).isCloseTo(zone.distanceToEdge(inside) + 0.001, within(1e-9));
     }
