@@ -2,14 +2,15 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Area, Court, Standpoint } from '@/shared/api'
+import type { Shape, Standpoint, Surface } from '@/shared/api'
 import MarkLayer, { type Mark } from './MarkLayer.vue'
+import { markingPath, rectanglePath, shapePath } from './shape'
 import { matrixOf, toCourt, toDrawing, type Place } from './turn'
 
 const props = defineProps<{
-  court: Court
-  inUse: 'SINGLES' | 'DOUBLES'
-  zone: Area
+  surface: Surface
+  inUse: string
+  zone: Shape
   zoneName: string
   zoneNumber: number
   standpoint: Standpoint
@@ -27,15 +28,16 @@ const svg = useTemplateRef<SVGSVGElement>('svg')
 const { width, height } = useElementSize(svg)
 const NEAR_NET = 0.75
 const SMALLEST_TEXT = 13
+const UNIT_SURFACE = 8.35
 const FRESH = 8
 const SETTLE = 32
 
-const area = computed(() => props.court.doubles)
+const extent = computed(() => props.surface.extent)
 const edge = computed(() => ({
-  left: area.value.left - props.court.margin,
-  right: area.value.right + props.court.margin,
-  far: area.value.far + props.court.margin,
-  near: area.value.near - NEAR_NET,
+  left: extent.value.left - props.surface.margin,
+  right: extent.value.right + props.surface.margin,
+  far: extent.value.far + props.surface.margin,
+  near: extent.value.near - Math.min(NEAR_NET, 0.85 * props.surface.margin),
 }))
 const box = computed(() => {
   const one = toDrawing({ x: edge.value.left, y: edge.value.near }, props.standpoint)
@@ -44,26 +46,26 @@ const box = computed(() => {
   const y = Math.min(one.y, other.y)
   return { x, y, width: Math.abs(one.x - other.x), height: Math.abs(one.y - other.y) }
 })
+/** How this surface compares with the one that strokes, marks and words are sized for. */
+const unit = computed(() => Math.max(box.value.width, box.value.height) / UNIT_SURFACE)
 const viewBox = computed(() => `${box.value.x} ${box.value.y} ${box.value.width} ${box.value.height}`)
 /** Text is sized in metres with the court, but never below what can be read. */
 const textSize = computed(() => {
   const pixelsAMetre = Math.min(width.value / box.value.width, height.value / box.value.height)
-  return Math.max(0.23, pixelsAMetre > 0 ? SMALLEST_TEXT / pixelsAMetre : 0)
+  return Math.max(0.23 * unit.value, pixelsAMetre > 0 ? SMALLEST_TEXT / pixelsAMetre : 0)
 })
 const turn = computed(() => matrixOf(props.standpoint))
 const drawn = (place: Place) => toDrawing(place, props.standpoint)
-const zoneMiddle = computed(() => ({
-  x: (props.zone.left + props.zone.right) / 2, y: (props.zone.near + props.zone.far) / 2,
-}))
 /** The name stands on the side of the zone that faces the hitter, clear of the marks in it. */
 const zoneLabel = computed(() => {
-  const { x, y } = drawn({ x: zoneMiddle.value.x, y: props.zone.near })
-  const below = { BEHIND: [0, textSize.value], ACROSS: [0, -0.12], LEFT: [0.1, 0.07], RIGHT: [-0.1, 0.07] }[props.standpoint]
+  const { x, y } = drawn({ x: props.zone.middle.x, y: props.zone.bounds.near })
+  const below = { BEHIND: [0, textSize.value], ACROSS: [0, -0.12 * unit.value], LEFT: [0.1 * unit.value, 0.07 * unit.value],
+    RIGHT: [-0.1 * unit.value, 0.07 * unit.value] }[props.standpoint]
   return { x: x + (below[0] ?? 0), y: y + (below[1] ?? 0) }
 })
 const zoneAnchor = computed(() => ({ BEHIND: 'middle', ACROSS: 'middle', LEFT: 'start', RIGHT: 'end' })[props.standpoint])
-const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 }))
-const netPlace = computed(() => drawn({ x: edge.value.left + 0.45, y: 0.38 }))
+const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 * unit.value }))
+const netPlace = computed(() => drawn({ x: edge.value.left + 0.45 * unit.value, y: 0.38 * unit.value }))
 const fromSide = computed(() => props.standpoint === 'LEFT' || props.standpoint === 'RIGHT')
 
 /**
@@ -73,9 +75,7 @@ const fromSide = computed(() => props.standpoint === 'LEFT' || props.standpoint 
 const settledCount = computed(() => Math.max(0, Math.floor((props.marks.length - FRESH) / SETTLE) * SETTLE))
 const layers = computed(() => [props.marks.slice(0, settledCount.value), props.marks.slice(settledCount.value)])
 
-function isFaint(use: string): boolean {
-  return use !== 'BOTH' && use !== props.inUse
-}
+const unused = computed(() => new Set(props.surface.regions.find((region) => region.id === props.inUse)?.unused))
 
 function placeOf(event: PointerEvent): Place | undefined {
   const matrix = svg.value?.getScreenCTM()
@@ -124,46 +124,23 @@ function onUp(event: PointerEvent) {
       @pointerup="onUp"
     >
       <g :transform="turn">
-        <rect
-          class="apron"
-          :x="edge.left"
-          :y="edge.near"
-          :width="edge.right - edge.left"
-          :height="edge.far - edge.near"
-        />
-        <rect
-          class="floor"
-          :x="area.left"
-          :y="area.near"
-          :width="area.right - area.left"
-          :height="area.far - area.near"
-        />
-        <rect
-          class="zone"
-          :x="zone.left"
-          :y="zone.near"
-          :width="zone.right - zone.left"
-          :height="zone.far - zone.near"
-        />
-        <line
-          v-for="(line, place) in court.lines"
+        <path class="apron" :d="rectanglePath(edge)" />
+        <path class="floor" :d="rectanglePath(extent)" />
+        <path class="zone" :d="shapePath(zone)" />
+        <path
+          v-for="(marking, place) in surface.markings"
           :key="place"
           class="line"
-          :class="{ unused: isFaint(line.use) }"
-          :x1="line.x1"
-          :y1="line.y1"
-          :x2="line.x2"
-          :y2="line.y2"
+          :class="{ unused: unused.has(place) }"
+          :stroke-width="0.04 * unit"
+          :d="markingPath(marking)"
         />
-        <rect
-          class="zone-edge"
-          :x="zone.left"
-          :y="zone.near"
-          :width="zone.right - zone.left"
-          :height="zone.far - zone.near"
-        />
+        <path class="zone-edge" :d="shapePath(zone)" />
         <line
+          v-if="surface.net"
           class="net"
+          :stroke-width="0.08 * unit"
+          :stroke-dasharray="`${0.14 * unit} ${0.06 * unit}`"
           :x1="edge.left"
           y1="0"
           :x2="edge.right"
@@ -172,11 +149,17 @@ function onUp(event: PointerEvent) {
       </g>
       <g class="words" aria-hidden="true" :font-size="textSize">
         <text class="zone-name" :x="zoneLabel.x" :y="zoneLabel.y" :text-anchor="zoneAnchor">{{ zoneNumber }} {{ zoneName }}</text>
-        <text class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08">{{ t('court.net') }}</text>
-        <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y})`">
+        <text v-if="surface.net" class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08 * unit">{{ t('court.net') }}</text>
+        <g :transform="`translate(${hitterPlace.x} ${hitterPlace.y}) scale(${unit})`">
           <g :transform="fromSide ? `rotate(${standpoint === 'LEFT' ? -90 : 90})` : ''">
             <path class="hitter" :transform="standpoint === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />
-            <text v-if="hitter" class="landmark start" x="0.34" y="0.1">{{ hitter }}</text>
+            <text
+              v-if="hitter"
+              class="landmark start"
+              x="0.34"
+              y="0.1"
+              :font-size="textSize / unit"
+            >{{ hitter }}</text>
           </g>
         </g>
       </g>
@@ -188,6 +171,7 @@ function onUp(event: PointerEvent) {
       :view-box="viewBox"
       :standpoint="standpoint"
       :zone="zone"
+      :unit="unit"
     />
   </div>
 </template>
@@ -214,9 +198,9 @@ function onUp(event: PointerEvent) {
 }
 
 .line {
+  fill: none;
   stroke: var(--ink);
   stroke-opacity: 0.75;
-  stroke-width: 0.04;
 }
 
 .line.unused {
@@ -225,8 +209,6 @@ function onUp(event: PointerEvent) {
 
 .net {
   stroke: var(--ink);
-  stroke-width: 0.08;
-  stroke-dasharray: 0.14 0.06;
 }
 
 .zone {

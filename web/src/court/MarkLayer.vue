@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Area, Ruling, Standpoint } from '@/shared/api'
+import type { Ruling, Shape, Standpoint } from '@/shared/api'
 import ShotMark from './ShotMark.vue'
 import { toDrawing, type Place } from './turn'
 
@@ -17,26 +16,23 @@ export interface Mark {
 }
 
 /** Marks on a layer of their own above the court; they take no touches. */
-const props = defineProps<{ marks: Mark[], viewBox: string, standpoint: Standpoint, zone: Area }>()
+const props = defineProps<{ marks: Mark[], viewBox: string, standpoint: Standpoint, zone: Shape, unit: number }>()
 const drawn = (place: Place) => toDrawing(place, props.standpoint)
-const zoneMiddle = computed(() => ({
-  x: (props.zone.left + props.zone.right) / 2, y: (props.zone.near + props.zone.far) / 2,
-}))
 
 function placing(mark: Mark): string {
   const { x, y } = drawn(mark)
-  return `translate(${x} ${y})`
+  return `translate(${x} ${y}) scale(${props.unit})`
 }
 
 function towardsMiddle(mark: Mark): Place {
-  return drawn({ x: zoneMiddle.value.x - mark.x, y: zoneMiddle.value.y - mark.y })
+  return drawn({ x: props.zone.middle.x - mark.x, y: props.zone.middle.y - mark.y })
 }
 
 function away(ruling: Ruling): Place {
   if (ruling.outcome === 'WIDE') {
     return drawn({ x: ruling.side === 'LEFT' ? -1 : 1, y: 0 })
   }
-  return drawn({ x: 0, y: 1 })
+  return drawn({ x: 0, y: ruling.outcome === 'SHORT' ? -1 : 1 })
 }
 </script>
 
@@ -45,7 +41,7 @@ function away(ruling: Ruling): Place {
     <g
       v-for="mark in marks"
       :key="mark.id"
-      v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zone]"
+      v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zone, unit]"
       :opacity="mark.strength"
       :transform="placing(mark)"
     >

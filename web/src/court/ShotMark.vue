@@ -41,7 +41,7 @@ const cross = computed(() => {
       :height="r * 1.6"
     />
     <path
-      v-else-if="ruling.outcome === 'LONG' || ruling.outcome === 'WIDE'"
+      v-else-if="['LONG', 'WIDE', 'SHORT'].includes(ruling.outcome)"
       class="solid"
       :transform="wedge"
       :d="`M${r * 1.1} 0L${-r * 0.8} ${-r * 0.85}L${-r * 0.35} 0L${-r * 0.8} ${r * 0.85}Z`"

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import { askClub, askToday } from '@/charting/asked'
 import CourtDrawing from '@/court/CourtDrawing.vue'
 import type { Mark } from '@/court/MarkLayer.vue'
+import { surfaceOf } from '@/court/shape'
 import { turned, type Place } from '@/court/turn'
 import type { Court, Drill, Player, Ruling, SetView, Verdict } from '@/shared/api'
 import PlainState from '@/shared/PlainState.vue'
@@ -75,7 +76,7 @@ async function load() {
     const [club, today] = await Promise.all([askClub(), askToday().catch(() => undefined)])
     person.value = club.data.players.find((one) => one.id === props.player)
     practised.value = club.data.drills.find((one) => one.id === props.drill)
-    court.value = club.data.courts.find((one) => one.name === practised.value?.court)
+    court.value = club.data.courts.find((one) => one.id === practised.value?.court)
     if (!person.value || !practised.value || !court.value) {
       throw new Error('no such player or drill')
     }
@@ -145,8 +146,7 @@ function flick(from: Place, to: Place) {
   if (!area || !shot?.other) {
     return
   }
-  const towards = (to.x - from.x) * ((area.left + area.right) / 2 - from.x)
-    + (to.y - from.y) * ((area.near + area.far) / 2 - from.y) > 0
+  const towards = (to.x - from.x) * (area.middle.x - from.x) + (to.y - from.y) * (area.middle.y - from.y) > 0
   const hit = shot.ruling.outcome === 'HIT' ? shot.ruling : shot.other
   const not = shot.ruling.outcome === 'HIT' ? shot.other : shot.ruling
   call(shot.id, towards ? hit : not)
@@ -207,7 +207,7 @@ useKeys({
     <section class="court-area">
       <CourtDrawing
         v-if="court && zone && practised && person"
-        :court="court"
+        :surface="surfaceOf(court, levelOf(practised, level).zone.plane)"
         :in-use="practised.inUse"
         :zone="zone"
         :zone-name="levelOf(practised, level).zone.name"

@@ -16,7 +16,13 @@ const last = computed(() => props.shots.slice(-MOST).map((shot, place) => ({
   shot, number: Math.max(0, props.shots.length - MOST) + place + 1,
 })))
 const earlier = computed(() => Math.max(0, props.shots.length - MOST))
-const away = (shot: Shot) => shot.ruling.side === 'LEFT' ? { x: -1, y: 0 } : shot.ruling.side === 'RIGHT' ? { x: 1, y: 0 } : { x: 0, y: -1 }
+
+function away({ ruling: { outcome, side } }: Shot) {
+  if (outcome === 'WIDE' && side !== 'NONE') {
+    return { x: side === 'LEFT' ? -1 : 1, y: 0 }
+  }
+  return { x: 0, y: outcome === 'SHORT' ? 1 : -1 }
+}
 </script>
 
 <template>

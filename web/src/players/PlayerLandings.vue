@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import CourtDrawing from '@/court/CourtDrawing.vue'
+import { surfaceOf } from '@/court/shape'
 import type { Mark } from '@/court/MarkLayer.vue'
 import type { Court, Drill, Player, PlayerRecord, Reading, Ruling } from '@/shared/api'
 import { areaFor, levelOf } from '@/shared/sentences'
@@ -51,7 +52,7 @@ const marks = computed<Mark[]>(() => {
     <p v-if="landings.length === 0">{{ t('player.landingsNone') }}</p>
     <div class="drawing">
       <CourtDrawing
-        :court="court"
+        :surface="surfaceOf(court, levelOf(drill, level).zone.plane)"
         :in-use="drill.inUse"
         :zone="areaFor(levelOf(drill, level), player.hand)"
         :zone-name="levelOf(drill, level).zone.name"

@@ -224,12 +224,10 @@ export interface components {
             serverTime: number;
         };
         CourtView: {
-            doubles: components["schemas"]["AreaView"];
-            lines: components["schemas"]["LineView"][];
-            /** Format: double */
-            margin: number;
-            name: string;
-            singles: components["schemas"]["AreaView"];
+            id: string;
+            /** @enum {string} */
+            sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
+            surfaces: components["schemas"]["SurfaceView"][];
         };
         DrillView: {
             court: string;
@@ -237,8 +235,7 @@ export interface components {
             /** @enum {string} */
             freedom: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
             id: string;
-            /** @enum {string} */
-            inUse: "SINGLES" | "DOUBLES";
+            inUse: string;
             levels: components["schemas"]["LevelView"][];
             name: string;
             /** Format: int32 */
@@ -347,17 +344,17 @@ export interface components {
             tries: number;
             zone: components["schemas"]["ZoneView"];
         };
-        LineView: {
-            /** @enum {string} */
-            use: "BOTH" | "SINGLES" | "DOUBLES";
+        MarkingView: {
+            from?: components["schemas"]["PlaceView"];
             /** Format: double */
-            x1: number;
+            fromDegrees?: number;
+            middle?: components["schemas"]["PlaceView"];
+            name: string;
             /** Format: double */
-            x2: number;
+            radius?: number;
+            to?: components["schemas"]["PlaceView"];
             /** Format: double */
-            y1: number;
-            /** Format: double */
-            y2: number;
+            toDegrees?: number;
         };
         MoveView: {
             /** @enum {string} */
@@ -368,6 +365,12 @@ export interface components {
             to: number;
             unmet: boolean;
         };
+        NetView: {
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            sides: number;
+        };
         NewPlayer: {
             /** @enum {string} */
             hand?: "RIGHT" | "LEFT";
@@ -377,6 +380,12 @@ export interface components {
             lastSeen: string;
             /** Format: int32 */
             pen: number;
+        };
+        PlaceView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Player: {
             /** @enum {string} */
@@ -427,9 +436,14 @@ export interface components {
             sets: components["schemas"]["ReadingView"][];
             verdict?: components["schemas"]["VerdictView"];
         };
+        RegionView: {
+            area: components["schemas"]["ShapeView"];
+            id: string;
+            unused: number[];
+        };
         RulingView: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
@@ -528,9 +542,18 @@ export interface components {
             /** Format: int32 */
             wanted: number;
         };
+        ShapeView: {
+            bounds: components["schemas"]["AreaView"];
+            corners?: components["schemas"]["PlaceView"][];
+            /** @enum {string} */
+            kind: "RECTANGLE" | "POLYGON" | "CIRCLE";
+            middle: components["schemas"]["PlaceView"];
+            /** Format: double */
+            radius?: number;
+        };
         ShotCalledBody: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             shot: string;
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
@@ -539,7 +562,7 @@ export interface components {
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
@@ -567,6 +590,16 @@ export interface components {
             /** Format: double */
             y?: number;
         };
+        SurfaceView: {
+            extent: components["schemas"]["AreaView"];
+            /** Format: double */
+            margin: number;
+            markings: components["schemas"]["MarkingView"][];
+            net?: components["schemas"]["NetView"];
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING";
+            regions: components["schemas"]["RegionView"][];
+        };
         TodayView: {
             day: string;
             due: components["schemas"]["DueView"][];
@@ -593,11 +626,13 @@ export interface components {
             upper: number;
         };
         ZoneView: {
-            area: components["schemas"]["AreaView"];
-            areaForLeft: components["schemas"]["AreaView"];
+            area: components["schemas"]["ShapeView"];
+            areaForLeft: components["schemas"]["ShapeView"];
             name: string;
             /** Format: int32 */
             number: number;
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING";
             /** @enum {string} */
             tie: "COURT" | "HITTER_HAND";
         };

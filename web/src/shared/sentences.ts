@@ -1,5 +1,5 @@
 import { useI18n } from 'vue-i18n'
-import type { Advice, Area, Drill, Hand, Level, Ruling, Verdict } from './api'
+import type { Advice, Drill, Hand, Level, Ruling, Shape, Verdict } from './api'
 import { asMetres, asPercent } from './format'
 
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
@@ -66,12 +66,12 @@ export function levelOf(drill: Drill, number: number): Level {
   return level
 }
 
-export function areaFor(level: Level, hand: Hand): Area {
+export function areaFor(level: Level, hand: Hand): Shape {
   return hand === 'LEFT' ? level.zone.areaForLeft : level.zone.area
 }
 
-export function sizeOf(area: Area): { width: string, depth: string } {
-  return { width: asMetres(area.right - area.left), depth: asMetres(area.far - area.near) }
+export function sizeOf({ bounds }: Shape): { width: string, depth: string } {
+  return { width: asMetres(bounds.right - bounds.left), depth: asMetres(bounds.far - bounds.near) }
 }
 
 /** Figures named "…Rate" or "…Chance" are shares; all others are counts. */

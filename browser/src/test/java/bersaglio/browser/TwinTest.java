@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Circle;
+import bersaglio.core.court.Plane;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -118,17 +122,34 @@ class TwinTest {
 
     private static Drill drill(AdvanceRule advance, Random random) {
         List<Level> levels = new ArrayList<>();
+        String inUse = List.of("singles", "doubles", "right-box", "right-half").get(random.nextInt(4));
+        Tie tie = inUse.startsWith("right") ? Tie.COURT : Tie.HITTER_HAND;
         for (int number = 1; number <= 4; number++) {
             double size = 1.4 - 0.2 * number + random.nextInt(3) * 0.05;
             levels.add(new Level(
                     number,
-                    new TargetZone("Corner", 1, new Rectangle(2.59 - size, 6.7 - size, 2.59, 6.7), Tie.HITTER_HAND),
+                    new TargetZone("Corner", 1, Plane.FLOOR, corner(size, random), tie),
                     new Quota(6 + random.nextInt(4), 12),
                     3,
                     random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.6),
                     advance));
         }
-        return new Drill("clear-v1", 1, "Clear", "feed", Freedom.FED, CourtHalf.BADMINTON, CourtInUse.SINGLES, levels);
+        return new Drill("clear-v1", 1, "Clear", "feed", Freedom.FED, Courts.BADMINTON, inUse, levels);
+    }
+
+    private static Area corner(double size, Random random) {
+        Rectangle square = new Rectangle(2.59 - size, 6.7 - size, 2.59, 6.7);
+        return switch (random.nextInt(3)) {
+            case 0 -> square;
+            case 1 -> new Circle(square.middle(), size / 2);
+            default ->
+                Polygon.of(
+                        new Point(square.left(), square.near() + size * random.nextDouble() / 2),
+                        new Point(square.right(), square.near()),
+                        new Point(square.right() - size / 3, square.near() + size / 2),
+                        new Point(square.right(), square.far()),
+                        new Point(square.left() + size * random.nextDouble(), square.far()));
+        };
     }
 
     private static JsonValue inThePage(Path folder, JsonArray cases) throws IOException, InterruptedException {

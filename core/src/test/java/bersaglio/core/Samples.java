@@ -1,8 +1,8 @@
 package bersaglio.core;
 
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Plane;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
@@ -21,7 +21,7 @@ public final class Samples {
     /** The rear corner on a right-hander's forehand side, a metre each way. */
     public static final Rectangle CORNER = new Rectangle(1.59, 5.70, 2.59, 6.70);
 
-    private static final TargetZone ZONE = new TargetZone("Rear corner", 1, CORNER, Tie.HITTER_HAND);
+    private static final TargetZone ZONE = new TargetZone("Rear corner", 1, Plane.FLOOR, CORNER, Tie.HITTER_HAND);
 
     private Samples() {}
 
@@ -49,8 +49,8 @@ public final class Samples {
                 "Straight clear",
                 "High serve to the forehand rear corner",
                 Freedom.FED,
-                CourtHalf.BADMINTON,
-                CourtInUse.SINGLES,
+                Courts.BADMINTON,
+                "singles",
                 levels);
     }
 

@@ -1,8 +1,7 @@
 package bersaglio.wire;
 
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
-import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Plane;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -38,8 +37,8 @@ public final class DrillCodec {
                 .add("name", drill.name())
                 .add("feed", drill.feed())
                 .add("freedom", drill.freedom().name())
-                .add("court", drill.court().name())
-                .add("inUse", drill.inUse().name())
+                .add("court", drill.court().id())
+                .add("inUse", drill.inUse())
                 .add("levels", levels);
     }
 
@@ -55,8 +54,8 @@ public final class DrillCodec {
                 drill.text("name"),
                 drill.text("feed"),
                 drill.oneOf("freedom", Freedom.values()),
-                court(drill),
-                drill.oneOf("inUse", CourtInUse.values()),
+                Courts.named(drill.text("court")),
+                drill.text("inUse"),
                 levels);
     }
 
@@ -93,7 +92,8 @@ public final class DrillCodec {
         return Json.object()
                 .add("name", zone.name())
                 .add("number", zone.number())
-                .add("area", encode(zone.area()))
+                .add("plane", zone.plane().name())
+                .add("area", AreaCodec.encode(zone.area()))
                 .add("tie", zone.tie().name());
     }
 
@@ -101,20 +101,9 @@ public final class DrillCodec {
         return new TargetZone(
                 zone.text("name"),
                 zone.count("number"),
-                rectangle(zone.object("area")),
+                zone.oneOf("plane", Plane.values()),
+                AreaCodec.decode(zone.object("area")),
                 zone.oneOf("tie", Tie.values()));
-    }
-
-    static JsonObject encode(Rectangle area) {
-        return Json.object()
-                .add("left", area.left())
-                .add("near", area.near())
-                .add("right", area.right())
-                .add("far", area.far());
-    }
-
-    private static Rectangle rectangle(Fields area) {
-        return new Rectangle(area.number("left"), area.number("near"), area.number("right"), area.number("far"));
     }
 
     private static JsonObject encode(AdvanceRule advance) {
@@ -142,13 +131,5 @@ public final class DrillCodec {
                 new Evidence(advance.number("confidence"), advance.count("leastTrials"), advance.count("halfLife"));
             default -> throw new Refused("not_allowed", advance.field("rule"), rule, "one_met, met_in_last, evidence");
         };
-    }
-
-    private static CourtHalf court(Fields drill) {
-        String name = drill.text("court");
-        if (!name.equals(CourtHalf.BADMINTON.name())) {
-            throw new Refused("not_allowed", drill.field("court"), name, CourtHalf.BADMINTON.name());
-        }
-        return CourtHalf.BADMINTON;
     }
 }

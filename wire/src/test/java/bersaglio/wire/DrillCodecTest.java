@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.Samples;
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Circle;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Polygon;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -20,6 +24,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class DrillCodecTest {
 
+    private static final String SQUARE =
+            "{\"kind\":\"RECTANGLE\",\"bounds\":{\"left\":20,\"near\":1,\"right\":21,\"far\":2}}";
+    private static final String CROSSED = "{\"kind\":\"POLYGON\",\"corners\":"
+            + "[{\"x\":0,\"y\":1},{\"x\":2,\"y\":3},{\"x\":2,\"y\":1},{\"x\":0,\"y\":3}]}";
+
     @ParameterizedTest
     @MethodSource("rules")
     void aDrillComesBackTheSame(AdvanceRule rule) {
@@ -30,6 +39,21 @@ class DrillCodecTest {
 
     static Stream<AdvanceRule> rules() {
         return Stream.of(new OneMetQuota(), new MetInLast(2, 3), new Evidence(0.85, 20, 36));
+    }
+
+    @ParameterizedTest
+    @MethodSource("areas")
+    void aZoneOfAnyShapeComesBackTheSame(Area area) {
+        assertThat(AreaCodec.decode(
+                        Fields.of("", Json.parse(AreaCodec.encode(area).toString()))))
+                .isEqualTo(area);
+    }
+
+    static Stream<Area> areas() {
+        return Stream.of(
+                Samples.CORNER,
+                new Circle(new Point(-1.25, 4.5), 0.75),
+                Polygon.of(new Point(0, 2), new Point(2.5, 2), new Point(2, 6.1)));
     }
 
     @Test
@@ -46,6 +70,7 @@ class DrillCodecTest {
             value = {
                 "freedom | \"SOMETIMES\" | not_allowed | freedom",
                 "court | \"the moon\" | not_allowed | court",
+                "inUse | \"attic\" | not_allowed | inUse",
                 "levels | [] | empty_progression | levels",
                 "levels | {} | wrong_type | levels",
                 "version | 0 | out_of_range | version",
@@ -65,6 +90,12 @@ class DrillCodecTest {
                 "tries | 21 | out_of_range | tries",
                 "number | 2 | out_of_range | levels.0.number",
                 "coachTarget | 1.2 | out_of_range | coachTarget",
+                "zone | {\"name\": \"Wall\", \"number\": 1, \"plane\": \"FRONT_WALL\", \"tie\": \"COURT\", \"area\": "
+                        + SQUARE + "} | not_allowed | surface",
+                "zone | {\"name\": \"Far\", \"number\": 1, \"plane\": \"FLOOR\", \"tie\": \"COURT\", \"area\": "
+                        + SQUARE + "} | off_court | levels.0.zone",
+                "zone | {\"name\": \"Bow\", \"number\": 1, \"plane\": \"FLOOR\", \"tie\": \"COURT\", \"area\": "
+                        + CROSSED + "} | crosses_itself | corners.2",
                 "advance | {\"rule\": \"a_hunch\"} | not_allowed | levels.0.advance.rule",
                 "advance | {\"rule\": \"met_in_last\", \"times\": 4, \"sets\": 3} | out_of_range | times"
             })

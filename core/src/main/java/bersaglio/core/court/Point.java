@@ -7,7 +7,7 @@ package bersaglio.core.court;
 public record Point(double x, double y) {
 
     public Point mirrored() {
-        return new Point(-x, y);
+        return new Point(0 - x, y);
     }
 
     public Point moved(double right, double away) {

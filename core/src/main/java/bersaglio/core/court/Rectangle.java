@@ -51,7 +51,7 @@ public record Rectangle(double left, double near, double right, double far) impl
 
     @Override
     public Rectangle mirrored() {
-        return new Rectangle(-right, near, -left, far);
+        return new Rectangle(0 - right, near, 0 - left, far);
     }
 
     @Override
@@ -99,6 +99,11 @@ public record Rectangle(double left, double near, double right, double far) impl
             case LEFT -> new Point(-1, 0);
             default -> new Point(1, 0);
         };
+    }
+
+    /** Whether the two have a point in common. */
+    public boolean meets(Rectangle other) {
+        return left <= other.right && other.left <= right && near <= other.far && other.near <= far;
     }
 
     /** The side whose line a place is nearest to; ties go to the depth. */

@@ -1,12 +1,14 @@
 package bersaglio.core.drill;
 
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
-import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Court;
+import bersaglio.core.court.Region;
+import bersaglio.core.court.Surface;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Referee;
+import bersaglio.core.target.TargetZone;
 import java.util.List;
 
 /**
@@ -14,6 +16,7 @@ import java.util.List;
  *
  * @param id      of this version
  * @param version 1 for the first
+ * @param inUse   the region of the court that is in use
  * @param levels  the rungs in order, at least one
  */
 public record Drill(
@@ -22,8 +25,8 @@ public record Drill(
         String name,
         String feed,
         Freedom freedom,
-        CourtHalf court,
-        CourtInUse inUse,
+        Court court,
+        String inUse,
         List<Level> levels) {
 
     public Drill {
@@ -35,6 +38,7 @@ public record Drill(
         }
         for (int i = 0; i < levels.size(); i++) {
             Check.requireBetween("levels." + i + ".number", levels.get(i).number(), i + 1, i + 1);
+            requireOnCourt("levels." + i + ".zone", court, inUse, levels.get(i).zone());
         }
     }
 
@@ -55,11 +59,23 @@ public record Drill(
                 : advice;
     }
 
-    public Rectangle zoneFor(int level, Hand hand) {
+    public Area zoneFor(int level, Hand hand) {
         return level(level).zone().areaFor(hand);
     }
 
     public Referee refereeFor(int level, Hand hand) {
-        return new Referee(court.inUse(inUse), zoneFor(level, hand));
+        Surface surface = court.surface(level(level).zone().plane());
+        return new Referee(surface, surface.region(inUse), zoneFor(level, hand));
+    }
+
+    /** A zone must touch what is in use of a surface that this court has; else no shot could ever hit it. */
+    private static void requireOnCourt(String field, Court court, String inUse, TargetZone zone) {
+        Region region = court.surface(zone.plane()).region(inUse);
+        for (Hand hand : Hand.values()) {
+            if (!region.area().bounds().meets(zone.areaFor(hand).bounds())) {
+                throw new Refused(
+                        "off_court", field, zone.areaFor(hand).toString(), "on what is in use, " + region.area());
+            }
+        }
     }
 }

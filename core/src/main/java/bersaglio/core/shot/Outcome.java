@@ -11,6 +11,8 @@ public enum Outcome {
     NET(true),
     LONG(true),
     WIDE(true, Side.LEFT, Side.RIGHT),
+    /** Only where a line or a rule makes it a miss: in front of a service box, in the tin. */
+    SHORT(true),
     NO_REACH(true),
     NOT_SEEN(false),
     VOID(false);

@@ -1,9 +1,11 @@
 package bersaglio.core.shot;
 
+import bersaglio.core.court.Area;
 import bersaglio.core.court.Overshoot;
 import bersaglio.core.court.Point;
-import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
+import bersaglio.core.court.Surface;
 import java.util.Optional;
 
 /**
@@ -11,7 +13,7 @@ import java.util.Optional;
  * beyond two lines the greater overshoot names the miss, and a tie is long; the same for the side on which the zone was
  * missed.
  */
-public record Referee(Rectangle inPlay, Rectangle zone) {
+public record Referee(Surface surface, Region inPlay, Area zone) {
 
     /** A charter's own error, as a standard deviation in metres, until a check has measured it. */
     public static final double UNKNOWN_CHARTER_SD = 0.25;
@@ -23,8 +25,7 @@ public record Referee(Rectangle inPlay, Rectangle zone) {
         Overshoot out = inPlay.overshoot(landing);
         if (!out.isNone()) {
             return switch (out.side()) {
-                // A shuttle that falls on the hitter's own side never crossed the net.
-                case SHORT -> Ruling.of(Outcome.NET);
+                case SHORT -> Ruling.of(surface.isShortOfNet(landing) ? Outcome.NET : Outcome.SHORT);
                 case DEEP -> Ruling.of(Outcome.LONG);
                 default -> new Ruling(Outcome.WIDE, out.side());
             };
@@ -46,12 +47,13 @@ public record Referee(Rectangle inPlay, Rectangle zone) {
             return Optional.of(
                     ruled.outcome() == Outcome.HIT ? rule(zone.acrossEdge(landing, JUST_BEYOND)) : Ruling.HIT);
         }
-        if (inPlay.distanceToEdge(landing) > margin) {
+        if (inPlay.area().distanceToEdge(landing) > margin) {
             return Optional.empty();
         }
         boolean out = !inPlay.contains(landing);
-        Ruling other =
-                out ? new Ruling(Outcome.IN, sideOfZone(landing)) : rule(inPlay.acrossEdge(landing, JUST_BEYOND));
+        Ruling other = out
+                ? new Ruling(Outcome.IN, sideOfZone(landing))
+                : rule(inPlay.area().acrossEdge(landing, JUST_BEYOND));
         return Optional.of(other);
     }
 

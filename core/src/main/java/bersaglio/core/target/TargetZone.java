@@ -1,6 +1,7 @@
 package bersaglio.core.target;
 
-import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Plane;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Hand;
@@ -9,8 +10,9 @@ import bersaglio.core.shot.Hand;
  * An area that a shot should go to, as laid for a right-hander.
  *
  * @param number the key that names it, 1 to 9
+ * @param plane  the surface that it lies on
  */
-public record TargetZone(String name, int number, Rectangle area, Tie tie) {
+public record TargetZone(String name, int number, Plane plane, Area area, Tie tie) {
 
     private static final int LONGEST_NAME = 40;
 
@@ -21,7 +23,7 @@ public record TargetZone(String name, int number, Rectangle area, Tie tie) {
         }
     }
 
-    public Rectangle areaFor(Hand hand) {
+    public Area areaFor(Hand hand) {
         return tie == Tie.HITTER_HAND && hand == Hand.LEFT ? area.mirrored() : area;
     }
 }

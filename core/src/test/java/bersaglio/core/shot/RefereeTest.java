@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Plane;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
+import bersaglio.core.court.Surface;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.target.TargetZone;
 import bersaglio.core.target.Tie;
 import net.jqwik.api.ForAll;
@@ -20,7 +22,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class RefereeTest {
 
-    private final Referee referee = new Referee(CourtHalf.BADMINTON.inUse(CourtInUse.SINGLES), Samples.CORNER);
+    private final Surface floor = Courts.BADMINTON.surface(Plane.FLOOR);
+    private final Referee referee = new Referee(floor, floor.region("singles"), Samples.CORNER);
 
     @ParameterizedTest
     @CsvSource({
@@ -44,15 +47,15 @@ class RefereeTest {
 
     @Test
     void inDoublesTheTramlineIsIn() {
-        Referee doubles = new Referee(CourtHalf.BADMINTON.inUse(CourtInUse.DOUBLES), Samples.CORNER);
+        Referee doubles = new Referee(floor, floor.region("doubles"), Samples.CORNER);
         assertThat(doubles.rule(new Point(2.8, 6.0))).isEqualTo(new Ruling(Outcome.IN, Side.RIGHT));
     }
 
     @Test
     void aLeftHandersZoneIsTheMirroredCornerAndACourtZoneStays() {
-        assertThat(new TargetZone("Corner", 1, Samples.CORNER, Tie.HITTER_HAND).areaFor(Hand.LEFT))
+        assertThat(new TargetZone("Corner", 1, Plane.FLOOR, Samples.CORNER, Tie.HITTER_HAND).areaFor(Hand.LEFT))
                 .isEqualTo(new Rectangle(-2.59, 5.70, -1.59, 6.70));
-        assertThat(new TargetZone("Corner", 1, Samples.CORNER, Tie.COURT).areaFor(Hand.LEFT))
+        assertThat(new TargetZone("Corner", 1, Plane.FLOOR, Samples.CORNER, Tie.COURT).areaFor(Hand.LEFT))
                 .isEqualTo(Samples.CORNER);
     }
 
@@ -81,7 +84,10 @@ class RefereeTest {
     @Property(tries = 200)
     void mirroredHitterAndMirroredLandingGiveTheMirroredRuling(
             @ForAll @DoubleRange(min = -4, max = 4) double x, @ForAll @DoubleRange(min = -1, max = 8) double y) {
-        Referee left = new Referee(referee.inPlay().mirrored(), referee.zone().mirrored());
+        Referee left = new Referee(
+                floor,
+                Region.of("mirrored", referee.inPlay().area().mirrored()),
+                referee.zone().mirrored());
         Ruling ruled = referee.rule(new Point(x, y));
         assertThat(left.rule(new Point(x, y).mirrored()))
                 .isEqualTo(new Ruling(ruled.outcome(), ruled.side().mirrored()));

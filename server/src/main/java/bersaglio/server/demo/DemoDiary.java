@@ -8,8 +8,8 @@ import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
-import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
@@ -70,7 +70,7 @@ final class DemoDiary {
         return events;
     }
 
-    private void shoot(Rectangle zone, double weeksGone) {
+    private void shoot(Area zone, double weeksGone) {
         double luck = random.nextDouble();
         if (luck < NOT_SEEN_RATE) {
             add(new Happening.ShotKeyed(Ruling.of(Outcome.NOT_SEEN), Caller.COACH));

@@ -1,7 +1,7 @@
 package bersaglio.server.demo;
 
+import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
-import bersaglio.core.court.Rectangle;
 import bersaglio.core.shot.Hand;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -31,12 +31,12 @@ record DemoPlayer(String name, Hand hand, double across, double along, double pu
     }
 
     /** Where a clear at the middle of this zone lands, after a share of the weeks has gone by. */
-    Point landing(Rectangle zone, double weeksGone, Random random) {
+    Point landing(Area zone, double weeksGone, Random random) {
         double spread = 1 - growth * weeksGone;
-        double middleX = (zone.left() + zone.right()) / 2;
+        double middleX = zone.middle().x();
         double towardsMiddle = middleX > 0 ? -pull : pull;
         double x = middleX + towardsMiddle + random.nextGaussian() * across * spread;
-        double y = (zone.near() + zone.far()) / 2 - pull + random.nextGaussian() * along * spread;
+        double y = zone.middle().y() - pull + random.nextGaussian() * along * spread;
         return new Point(toTheCentimetre(x), toTheCentimetre(Math.max(0.2, y)));
     }
 

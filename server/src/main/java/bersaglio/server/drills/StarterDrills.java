@@ -1,8 +1,8 @@
 package bersaglio.server.drills;
 
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Plane;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -19,7 +19,9 @@ import java.util.OptionalDouble;
 /** The drill that every club starts with. */
 final class StarterDrills {
 
-    private static final Rectangle SINGLES = CourtHalf.BADMINTON.inUse(CourtInUse.SINGLES);
+    private static final String IN_USE = "singles";
+    private static final Rectangle SINGLES =
+            Courts.BADMINTON.main().region(IN_USE).area().bounds();
     private static final int TRIES = 3;
 
     private StarterDrills() {}
@@ -37,8 +39,8 @@ final class StarterDrills {
                 "Straight clear",
                 "High serve to the forehand rear corner",
                 Freedom.FED,
-                CourtHalf.BADMINTON,
-                CourtInUse.SINGLES,
+                Courts.BADMINTON,
+                IN_USE,
                 List.of(
                         rung(1, 1.80, 2.20, once),
                         rung(2, 1.50, 1.80, once),
@@ -54,7 +56,7 @@ final class StarterDrills {
                 new Rectangle(SINGLES.right() - width, SINGLES.far() - depth, SINGLES.right(), SINGLES.far());
         return new Level(
                 number,
-                new TargetZone("Rear corner", 1, corner, Tie.HITTER_HAND),
+                new TargetZone("Rear corner", 1, Plane.FLOOR, corner, Tie.HITTER_HAND),
                 new Quota(8, 12),
                 TRIES,
                 OptionalDouble.empty(),

@@ -1,7 +1,7 @@
 package bersaglio.server.players;
 
 import bersaglio.core.charting.Ledger;
-import bersaglio.core.court.CourtHalf;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Refused;
@@ -86,7 +86,7 @@ class PlayerController {
                 clock.millis(),
                 players.all(),
                 drills.newest().stream().map(DrillView::of).toList(),
-                List.of(CourtView.of(CourtHalf.BADMINTON)));
+                Courts.all().stream().map(CourtView::of).toList());
     }
 
     @GetMapping("/api/players/{player}")

@@ -1,32 +1,90 @@
 package bersaglio.wire.view;
 
-import bersaglio.core.court.CourtHalf;
-import bersaglio.core.court.Line;
+import bersaglio.core.court.Court;
+import bersaglio.core.court.Marking;
+import bersaglio.core.court.Net;
+import bersaglio.core.court.Plane;
+import bersaglio.core.court.Region;
+import bersaglio.core.court.Sport;
+import bersaglio.core.court.Surface;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/**
- * The half of a court that a player hits into, for drawing.
- *
- * @param margin how far around it a touch still has a place, in metres
- */
-public record CourtView(String name, AreaView singles, AreaView doubles, double margin, List<LineView> lines) {
+/** A court to true scale, for drawing; lengths in metres. */
+public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
 
-    /** A painted line, and the game it is painted for. */
-    public record LineView(double x1, double y1, double x2, double y2, Line.Use use) {}
+    /**
+     * A surface of a court in its own frame.
+     *
+     * @param margin how far around it a touch still has a place
+     */
+    public record SurfaceView(
+            Plane plane,
+            AreaView extent,
+            @Nullable NetView net,
+            List<MarkingView> markings,
+            List<RegionView> regions,
+            double margin) {}
 
-    public static CourtView of(CourtHalf court) {
+    public record NetView(double middle, double sides) {}
+
+    /** What can be in use, and the places of its surface's markings in their list that mean nothing then. */
+    public record RegionView(String id, ShapeView area, List<Integer> unused) {}
+
+    /** A straight line from one place to another, or a part of a circle counter-clockwise between two angles. */
+    public record MarkingView(
+            String name,
+            @Nullable PlaceView from,
+            @Nullable PlaceView to,
+            @Nullable PlaceView middle,
+            @Nullable Double radius,
+            @Nullable Double fromDegrees,
+            @Nullable Double toDegrees) {}
+
+    public static CourtView of(Court court) {
         return new CourtView(
-                court.name(),
-                AreaView.of(court.singles()),
-                AreaView.of(court.doubles()),
-                court.margin(),
-                court.lines().stream()
-                        .map(line -> new LineView(
-                                line.from().x(),
-                                line.from().y(),
-                                line.to().x(),
-                                line.to().y(),
-                                line.use()))
+                court.id(),
+                court.sport(),
+                court.surfaces().stream().map(CourtView::of).toList());
+    }
+
+    private static SurfaceView of(Surface surface) {
+        return new SurfaceView(
+                surface.plane(),
+                AreaView.of(surface.extent()),
+                surface.net().map(CourtView::of).orElse(null),
+                surface.markings().stream().map(CourtView::of).toList(),
+                surface.regions().stream().map(region -> of(surface, region)).toList(),
+                surface.margin());
+    }
+
+    private static NetView of(Net net) {
+        return new NetView(net.middle(), net.sides());
+    }
+
+    private static RegionView of(Surface surface, Region region) {
+        List<Marking> all = surface.markings();
+        return new RegionView(
+                region.id(),
+                ShapeView.of(region.area()),
+                all.stream()
+                        .filter(marking -> !region.uses(marking))
+                        .map(all::indexOf)
                         .toList());
+    }
+
+    private static MarkingView of(Marking marking) {
+        if (marking instanceof Marking.Arc arc) {
+            return new MarkingView(
+                    arc.name(),
+                    null,
+                    null,
+                    PlaceView.of(arc.middle()),
+                    arc.radius(),
+                    arc.fromDegrees(),
+                    arc.toDegrees());
+        }
+        Marking.Line line = (Marking.Line) marking;
+        return new MarkingView(line.name(), PlaceView.of(line.from()), PlaceView.of(line.to()), null, null, null, null);
     }
 }

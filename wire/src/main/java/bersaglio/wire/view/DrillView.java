@@ -1,6 +1,6 @@
 package bersaglio.wire.view;
 
-import bersaglio.core.court.CourtInUse;
+import bersaglio.core.court.Plane;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -20,7 +20,7 @@ public record DrillView(
         String feed,
         Freedom freedom,
         String court,
-        CourtInUse inUse,
+        String inUse,
         List<LevelView> levels) {
 
     /** One rung. {@code targetRate} is the true rate that it asks for; {@code coachTarget} where a coach set it. */
@@ -34,7 +34,7 @@ public record DrillView(
             @Nullable Double coachTarget) {}
 
     /** A target zone, as it lies for a right-hander and for a left-hander. */
-    public record ZoneView(String name, int number, AreaView area, AreaView areaForLeft, Tie tie) {}
+    public record ZoneView(String name, int number, Plane plane, ShapeView area, ShapeView areaForLeft, Tie tie) {}
 
     public record QuotaView(int hits, int balls) {}
 
@@ -54,7 +54,7 @@ public record DrillView(
                 drill.name(),
                 drill.feed(),
                 drill.freedom(),
-                drill.court().name(),
+                drill.court().id(),
                 drill.inUse(),
                 drill.levels().stream().map(DrillView::of).toList());
     }
@@ -65,8 +65,9 @@ public record DrillView(
                 new ZoneView(
                         level.zone().name(),
                         level.zone().number(),
-                        AreaView.of(level.zone().areaFor(Hand.RIGHT)),
-                        AreaView.of(level.zone().areaFor(Hand.LEFT)),
+                        level.zone().plane(),
+                        ShapeView.of(level.zone().areaFor(Hand.RIGHT)),
+                        ShapeView.of(level.zone().areaFor(Hand.LEFT)),
                         level.zone().tie()),
                 new QuotaView(level.quota().hits(), level.quota().balls()),
                 level.tries(),

@@ -1,0 +1,52 @@
+import type { Area, Court, Marking, Shape, Surface } from '@/shared/api'
+import type { Place } from './turn'
+
+/** The surface of a court that a zone lies on. */
+export function surfaceOf(court: Court, plane: Surface['plane']): Surface {
+  const surface = court.surfaces.find((one) => one.plane === plane)
+  if (!surface) {
+    throw new Error(`${court.id} has no ${plane}`)
+  }
+  return surface
+}
+
+/** An outline as a path in metres, in the frame of its surface. */
+export function shapePath(shape: Shape): string {
+  if (shape.kind === 'CIRCLE') {
+    return circlePath(shape.middle, shape.radius ?? 0)
+  }
+  return shape.kind === 'POLYGON' ? polygonPath(shape.corners ?? []) : rectanglePath(shape.bounds)
+}
+
+export function rectanglePath({ left, near, right, far }: Area): string {
+  return `M${left} ${near}H${right}V${far}H${left}Z`
+}
+
+function polygonPath(corners: Place[]): string {
+  return `M${corners.map(({ x, y }) => `${x} ${y}`).join('L')}Z`
+}
+
+function circlePath({ x, y }: Place, radius: number): string {
+  return `M${x - radius} ${y}a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0Z`
+}
+
+export function markingPath(marking: Marking): string {
+  const { from, to, middle, radius = 0, fromDegrees = 0, toDegrees = 0 } = marking
+  if (from && to) {
+    return `M${from.x} ${from.y}L${to.x} ${to.y}`
+  }
+  if (!middle) {
+    return ''
+  }
+  if (toDegrees - fromDegrees >= 360) {
+    return circlePath(middle, radius)
+  }
+  const start = onCircle(middle, radius, fromDegrees)
+  const end = onCircle(middle, radius, toDegrees)
+  return `M${start.x} ${start.y}A${radius} ${radius} 0 ${toDegrees - fromDegrees > 180 ? 1 : 0} 1 ${end.x} ${end.y}`
+}
+
+function onCircle(middle: Place, radius: number, degrees: number): Place {
+  const angle = degrees * Math.PI / 180
+  return { x: middle.x + radius * Math.cos(angle), y: middle.y + radius * Math.sin(angle) }
+}
