@@ -1,0 +1,165 @@
+package bersaglio.core.scatter;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Point;
+import bersaglio.core.odds.Threshold;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.apache.commons.statistics.distribution.FDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/**
+ * Where a player's shots of one kind at one target come down: placements in court and out, and the rate of those that
+ * the net kept, which have no place.
+ *
+ * @param placements how many it rests on, at least {@value #FEWEST}
+ * @param mean       of the placements
+ * @param covariance of the placements, with n − 1
+ * @param netRate    share of the trials seen that ended in the net, 0 to 1
+ */
+public record Scatter(int placements, Point mean, Covariance covariance, double netRate) {
+
+    /** Below this many placements nothing is said of a player's scatter. */
+    public static final int FEWEST = 8;
+
+    /** Below this many a size that is proposed is shown as a range. */
+    public static final int ENOUGH_FOR_A_SIZE = 20;
+
+    /** A millimetre squared: charted places are no finer. */
+    private static final double LEAST_VARIANCE = 1e-6;
+
+    private static final double KEPT_OF_OBSERVED = 0.1;
+    private static final double LARGEST_SCALE = 64;
+    private static final double SMALLEST_SCALE = 1e-3;
+    private static final int HALVINGS = 60;
+
+    public Scatter {
+        Check.requireAtLeast("placements", placements, FEWEST);
+        Check.requireRate("netRate", netRate);
+    }
+
+    /**
+     * @param nets trials seen that ended in the net
+     * @return nothing when there are too few placements to say anything
+     */
+    public static Optional<Scatter> of(List<Point> placements, int nets) {
+        Check.requireAtLeast("nets", nets, 0);
+        int count = placements.size();
+        if (count < FEWEST) {
+            return Optional.empty();
+        }
+        double x = 0;
+        double y = 0;
+        for (Point place : placements) {
+            x += place.x() / count;
+            y += place.y() / count;
+        }
+        double xx = 0;
+        double xy = 0;
+        double yy = 0;
+        for (Point place : placements) {
+            xx += (place.x() - x) * (place.x() - x) / (count - 1);
+            xy += (place.x() - x) * (place.y() - y) / (count - 1);
+            yy += (place.y() - y) * (place.y() - y) / (count - 1);
+        }
+        Covariance covariance = new Covariance(xx + LEAST_VARIANCE, xy, yy + LEAST_VARIANCE);
+        return Optional.of(new Scatter(count, new Point(x, y), covariance, (double) nets / (count + nets)));
+    }
+
+    /**
+     * The ellipse that the next placement falls in with this chance: in Mahalanobis units its radius squared is
+     * 2(n² − 1) / (n(n − 2)) · F⁻¹(chance; 2, n − 2), the prediction region of a bivariate normal sample.
+     *
+     * @param chance above 0 and below 1
+     */
+    public Ellipse ellipse(double chance) {
+        double radius = Math.sqrt(radiusSquared(chance));
+        Covariance.Axis major = covariance.major();
+        return new Ellipse(
+                mean,
+                major.direction(),
+                radius * Math.sqrt(major.variance()),
+                radius * Math.sqrt(covariance.minor().variance()));
+    }
+
+    double radiusSquared(double chance) {
+        requireOpenRate(chance);
+        double n = placements;
+        return 2 * (n * n - 1) / (n * (n - 2)) * FDistribution.of(2, n - 2).inverseCumulativeProbability(chance);
+    }
+
+    /** The chance that the next shot comes down in an area, when it is aimed as these were. */
+    public double chance(Area area) {
+        return (1 - netRate) * new NormalOverArea(mean, covariance).mass(area);
+    }
+
+    /** The chance when the aim is moved, and the placements move with it. */
+    public double chanceWithAimMoved(Area area, double right, double away) {
+        return (1 - netRate) * new NormalOverArea(mean.moved(right, away), covariance).mass(area);
+    }
+
+    /**
+     * By how much an area must be scaled about its middle for this chance to hit it.
+     *
+     * @return nothing when no size gives it
+     */
+    public OptionalDouble scaleFor(Area area, double chance) {
+        requireOpenRate(chance);
+        double low = SMALLEST_SCALE;
+        double high = LARGEST_SCALE;
+        if (!Threshold.reaches(chance(area.scaled(high)), chance) || chance(area.scaled(low)) > chance) {
+            return OptionalDouble.empty();
+        }
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (chance(area.scaled(middle)) < chance) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return OptionalDouble.of(high);
+    }
+
+    /** Half the width of a strip through the middle of a spread without bias that is hit with this chance. */
+    public static double halfWidthFor(double sd, double chance) {
+        Check.requirePositive("sd", sd);
+        requireOpenRate(chance);
+        return sd * NormalDistribution.of(0, 1).inverseCumulativeProbability((1 + chance) / 2);
+    }
+
+    /**
+     * The player's own spread.
+     *
+     * @param limited whether the charter's error was too large to be taken off whole
+     */
+    public record Own(Covariance covariance, boolean limited) {}
+
+    /**
+     * The spread without the charter's own error, for describing the player and for aiming; chances of charted hits
+     * keep the observed one. At least a tenth of the observed variance is kept along each axis.
+     *
+     * @param charterSd in metres, as measured for this place, or what is assumed of one that was not
+     */
+    public Own withoutCharter(double charterSd) {
+        Check.requireBetween("charterSd", charterSd, 0, 5);
+        double major = covariance.major().variance();
+        double minor = covariance.minor().variance();
+        double error = charterSd * charterSd;
+        boolean limited = major - error < KEPT_OF_OBSERVED * major || minor - error < KEPT_OF_OBSERVED * minor;
+        return new Own(
+                covariance.with(
+                        Math.max(major - error, KEPT_OF_OBSERVED * major),
+                        Math.max(minor - error, KEPT_OF_OBSERVED * minor)),
+                limited);
+    }
+
+    private static void requireOpenRate(double chance) {
+        if (!(chance > 0 && chance < 1)) {
+            throw new Refused("out_of_range", "chance", Double.toString(chance), "above 0 and below 1");
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package bersaglio.core.scatter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Circle;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Polygon;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.problem.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ScatterTest {
+
+    private static final Rectangle ZONE = new Rectangle(-0.50, -0.38, 0.50, 0.38);
+
+    @ParameterizedTest
+    @CsvSource({"0.10, 0.05, 0, 0.5179", "0, 0, 0.4, 0.5491"})
+    void theChanceOfAZoneIsAsWorkedOut(double offX, double offY, double correlation, double chance) {
+        assertThat(scatter(offX, offY, Covariance.of(0.45, 0.35, correlation), 0)
+                        .chance(ZONE))
+                .isCloseTo(chance, within(5e-5));
+    }
+
+    @Test
+    void whatTheNetKeepsIsNeverAHit() {
+        Covariance spread = Covariance.of(0.45, 0.35, 0);
+        assertThat(scatter(0, 0, spread, 0.2).chance(ZONE))
+                .isCloseTo(0.8 * scatter(0, 0, spread, 0).chance(ZONE), within(1e-12));
+    }
+
+    @Test
+    void aDiscOfAnEvenSpreadIsAsTheClosedFormSays() {
+        double chance = scatter(0, 0, Covariance.of(0.5, 0.5, 0), 0).chance(new Circle(new Point(0, 0), 0.7));
+        assertThat(chance).isCloseTo(1 - Math.exp(-0.49 / 0.5), within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.50, 2.047", "0.90, 9.091"})
+    void theEllipseOfEightPlacementsIsAsWorkedOut(double chance, double radiusSquared) {
+        assertThat(scatter(0, 0, Covariance.of(1, 1, 0), 0).radiusSquared(chance))
+                .isCloseTo(radiusSquared, within(5e-4));
+    }
+
+    @Test
+    void anEllipseLiesAlongTheGreatestSpread() {
+        Ellipse ellipse = scatter(1, 2, Covariance.of(0.4, 0.4, 0.6), 0).ellipse(0.5);
+        assertThat(ellipse.middle()).isEqualTo(new Point(1, 2));
+        assertThat(ellipse.direction().x()).isCloseTo(Math.sqrt(0.5), within(1e-9));
+        assertThat(ellipse.direction().y()).isCloseTo(Math.sqrt(0.5), within(1e-9));
+        assertThat(ellipse.major()).isCloseTo(Math.sqrt(2.047 * 0.16 * 1.6), within(1e-3));
+        assertThat(ellipse.minor()).isCloseTo(Math.sqrt(2.047 * 0.16 * 0.4), within(1e-3));
+    }
+
+    @Test
+    void halfAWidthForAChanceIsAsWorkedOut() {
+        assertThat(Scatter.halfWidthFor(0.45, 0.7)).isCloseTo(0.4664, within(5e-5));
+    }
+
+    @Property(tries = 50)
+    void aZoneScaledForAChanceIsHitWithIt(@ForAll @DoubleRange(min = 0.05, max = 0.95) double chance) {
+        Scatter scatter = scatter(0.2, -0.1, Covariance.of(0.5, 0.3, 0.2), 0);
+        double scale = scatter.scaleFor(ZONE, chance).orElseThrow();
+        assertThat(scatter.chance(ZONE.scaled(scale))).isCloseTo(chance, within(1e-6));
+    }
+
+    @Test
+    void noSizeGivesAChanceThatTheNetRulesOut() {
+        assertThat(scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0.3).scaleFor(ZONE, 0.75))
+                .isEmpty();
+        assertThatThrownBy(() -> scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0).scaleFor(ZONE, 1))
+                .isInstanceOf(Refused.class);
+    }
+
+    @Test
+    void theChartersErrorIsTakenOffAlongTheAxesAndNeverWhole() {
+        Scatter scatter = scatter(0, 0, Covariance.of(0.5, 0.26, 0), 0);
+        Scatter.Own own = scatter.withoutCharter(0.25);
+        assertThat(own.covariance().xx()).isCloseTo(0.25 - 0.0625, within(1e-12));
+        assertThat(own.covariance().yy()).isCloseTo(0.1 * 0.0676, within(1e-12));
+        assertThat(own.limited()).isTrue();
+        assertThat(scatter.withoutCharter(0.05).limited()).isFalse();
+    }
+
+    @Test
+    void fewerThanEightPlacementsSayNothing() {
+        List<Point> seven = new ArrayList<>();
+        for (int i = 0; i < 7; i++) {
+            seven.add(new Point(i, i % 2));
+        }
+        assertThat(Scatter.of(seven, 3)).isEmpty();
+        seven.add(new Point(7, 1));
+        assertThat(Scatter.of(seven, 2)).hasValueSatisfying(scatter -> {
+            assertThat(scatter.mean()).isEqualTo(new Point(3.5, 0.5));
+            assertThat(scatter.netRate()).isEqualTo(0.2);
+            // Sum of squares 42, over n - 1.
+            assertThat(scatter.covariance().xx()).isCloseTo(6, within(1e-5));
+        });
+    }
+
+    @Test
+    void placementsAllInOnePlaceAreNoFault() {
+        List<Point> same = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            same.add(new Point(0.1, 0.1));
+        }
+        Scatter scatter = Scatter.of(same, 0).orElseThrow();
+        assertThat(scatter.chance(ZONE)).isCloseTo(1, within(1e-4));
+        assertThat(scatter.chance(ZONE.moved(3, 0))).isCloseTo(0, within(1e-4));
+    }
+
+    /** Drawn shots against the integral, on areas of every shape; four standard errors of 100,000 draws. */
+    @Property(tries = 30, seed = "2026")
+    void theChanceOfAnyAreaAgreesWithDrawnShots(@ForAll long seed) {
+        Random random = new Random(seed);
+        Covariance spread =
+                Covariance.of(0.2 + random.nextDouble(), 0.2 + random.nextDouble(), random.nextDouble() * 1.8 - 0.9);
+        Scatter scatter = scatter(random.nextDouble() - 0.5, random.nextDouble() - 0.5, spread, 0);
+        for (Area area : List.of(ZONE, new Circle(new Point(0.2, 0.1), 0.6), notched(random))) {
+            double drawn = drawn(scatter, area, new Random(7));
+            double error = Math.sqrt(Math.max(drawn * (1 - drawn), 1e-4) / 100_000);
+            assertThat(scatter.chance(area)).isCloseTo(drawn, within(4 * error));
+        }
+    }
+
+    @Property(tries = 50)
+    void theMirroredScatterHasTheSameChanceOfTheMirroredZone(@ForAll long seed) {
+        Random random = new Random(seed);
+        Covariance spread = Covariance.of(0.5, 0.3, 0.4);
+        Covariance mirrored = new Covariance(spread.xx(), -spread.xy(), spread.yy());
+        Polygon area = notched(random);
+        assertThat(scatter(-0.3, 0.1, mirrored, 0).chance(area.mirrored()))
+                .isCloseTo(scatter(0.3, 0.1, spread, 0).chance(area), within(1e-6));
+    }
+
+    private static Polygon notched(Random random) {
+        return Polygon.of(
+                new Point(-1, -0.5 - random.nextDouble()),
+                new Point(1, -0.5),
+                new Point(0.2, 0.1 + 0.3 * random.nextDouble()),
+                new Point(1, 1),
+                new Point(-0.8, 0.9));
+    }
+
+    private static double drawn(Scatter scatter, Area area, Random random) {
+        Covariance spread = scatter.covariance();
+        double slope = spread.xy() / spread.xx();
+        double rest = Math.sqrt(spread.yy() - spread.xy() * slope);
+        int hits = 0;
+        for (int i = 0; i < 100_000; i++) {
+            double x = Math.sqrt(spread.xx()) * random.nextGaussian();
+            double y = slope * x + rest * random.nextGaussian();
+            if (area.contains(scatter.mean().moved(x, y))) {
+                hits++;
+            }
+        }
+        return hits / 100_000.0;
+    }
+
+    private static Scatter scatter(double x, double y, Covariance covariance, double netRate) {
+        return new Scatter(8, new Point(x, y), covariance, netRate);
+    }
+}
