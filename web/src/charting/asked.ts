@@ -1,4 +1,4 @@
-import { api, type Club, type PlayerPageView, type SetLine, type Today } from '@/shared/api'
+import { api, type Club, type PlayerPageView, type SetLine, type Today, type ZoneReport } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
 
@@ -47,4 +47,9 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
 export function askLedger(player: string, drill: string): Promise<Asked<SetLine[]>> {
   return ask(`ledger.${player}.${drill}`, () =>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
+}
+
+export function askZone(player: string, drill: string, level: number, chance: number): Promise<Asked<ZoneReport>> {
+  return ask(`zone.${player}.${drill}.${level}.${chance}`, () =>
+    api.GET('/api/players/{player}/zone', { params: { path: { player }, query: { drill, level, chance } } }))
 }

@@ -173,6 +173,15 @@ function onUp(event: PointerEvent) {
       :zone="zone"
       :unit="unit"
     />
+    <svg
+      v-if="$slots['default']"
+      class="over"
+      :viewBox="viewBox"
+      aria-hidden="true"
+      preserveAspectRatio="xMidYMid meet"
+    >
+      <g :transform="turn"><slot /></g>
+    </svg>
   </div>
 </template>
 
@@ -238,6 +247,14 @@ function onUp(event: PointerEvent) {
 
 .hitter {
   fill: var(--steel);
+}
+
+.over {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
 }
 
 .drawing {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { askZone } from '@/charting/asked'
 import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
 import type { Mark } from '@/court/MarkLayer.vue'
-import type { Court, Drill, Player, PlayerRecord, Reading, Ruling } from '@/shared/api'
+import type { Court, Drill, Player, PlayerRecord, Reading, Ruling, ZoneReport } from '@/shared/api'
 import { areaFor, levelOf } from '@/shared/sentences'
+import ZoneChance from './ZoneChance.vue'
 
 /** All landings on the chosen set's level; the chosen set stands out, the others are drawn faint. */
 const props = defineProps<{
@@ -41,6 +43,23 @@ const marks = computed<Mark[]>(() => {
   }))
   return all.sort((one, other) => one.strength - other.strength)
 })
+
+const WANTED_AT_FIRST = 0.7
+const wanted = ref(WANTED_AT_FIRST)
+const report = shallowRef<ZoneReport>()
+const reportFailed = ref(false)
+const half = computed(() => report.value?.half)
+
+watch([level, wanted, () => props.record], async ([nowLevel, nowWanted], before) => {
+  if (before[0] !== nowLevel) {
+    report.value = undefined
+  }
+  const answer = await askZone(props.player.id, props.drill.id, nowLevel, nowWanted).catch(() => undefined)
+  if (nowLevel === level.value && nowWanted === wanted.value) {
+    report.value = answer?.data
+    reportFailed.value = !answer
+  }
+}, { immediate: true })
 </script>
 
 <template>
@@ -61,8 +80,14 @@ const marks = computed<Mark[]>(() => {
         :hitter="t('court.hitterPlain')"
         :label="t('court.drawingPlain')"
         :marks="marks"
-      />
+      >
+        <g v-if="half" :transform="`translate(${half.middle.x} ${half.middle.y}) rotate(${half.degrees})`">
+          <ellipse class="halo" :rx="half.major" :ry="half.minor" />
+          <ellipse class="half" :rx="half.major" :ry="half.minor" />
+        </g>
+      </CourtDrawing>
     </div>
+    <ZoneChance v-model:wanted="wanted" :report="report" :failed="reportFailed" />
   </section>
 </template>
 
@@ -70,6 +95,21 @@ const marks = computed<Mark[]>(() => {
 .drawing {
   max-width: 480px;
   margin-top: 8px;
+}
+
+.halo {
+  fill: none;
+  stroke: var(--sheet);
+  stroke-width: 5px;
+  vector-effect: non-scaling-stroke;
+}
+
+.half {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2px;
+  stroke-dasharray: 6px 4px;
+  vector-effect: non-scaling-stroke;
 }
 
 .small {

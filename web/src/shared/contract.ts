@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{player}/zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["zone"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{run}": {
         parameters: {
             query?: never;
@@ -256,6 +272,15 @@ export interface components {
             /** Format: int32 */
             setsToday: number;
             verdict?: components["schemas"]["VerdictView"];
+        };
+        EllipseView: {
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            major: number;
+            middle: components["schemas"]["PlaceView"];
+            /** Format: double */
+            minor: number;
         };
         EmptyBody: unknown;
         EntryBody: {
@@ -625,6 +650,26 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        ZoneReportView: {
+            /** Format: double */
+            chance?: number;
+            /** Format: int32 */
+            fewest: number;
+            half?: components["schemas"]["EllipseView"];
+            least?: components["schemas"]["ShapeView"];
+            most?: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            nets: number;
+            /** Format: int32 */
+            placements: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            size: number;
+            sized?: components["schemas"]["ShapeView"];
+            /** Format: double */
+            wanted: number;
+        };
         ZoneView: {
             area: components["schemas"]["ShapeView"];
             areaForLeft: components["schemas"]["ShapeView"];
@@ -777,6 +822,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SetLine"][];
+                };
+            };
+        };
+    };
+    zone: {
+        parameters: {
+            query: {
+                drill: string;
+                level: number;
+                chance?: number;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ZoneReportView"];
                 };
             };
         };

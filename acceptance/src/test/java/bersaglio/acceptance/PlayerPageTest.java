@@ -26,6 +26,30 @@ class PlayerPageTest {
     }
 
     @Test
+    void aZoneSaysItsChanceOnceEightLandingsAreKnownAndTheSizeForAnother(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Zone Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("11010").press("Close set").press("Stay on level 1").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        Locator zone = page.getByTestId("zone-chance");
+        assertThat(zone).containsText("3.96 m²");
+        assertThat(zone).containsText("not yet known: 5 landings, 8 are needed");
+        assertThat(page.locator("ellipse.half")).hasCount(0);
+        court.open(hall.address(), player).row("11101").press("Close set").sent();
+        page.navigate(hall.address() + "/players/" + player);
+        assertThat(zone).containsText("10 landings, 0 in the net");
+        assertThat(page.locator("ellipse.half")).isVisible();
+        Locator sized = page.getByTestId("zone-sized");
+        String forSeventy = sized.innerText();
+        zone.getByRole(AriaRole.COMBOBOX).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("50"))
+                .click();
+        assertThat(sized).not().hasText(forSeventy);
+        assertThat(sized).containsText("m");
+    }
+
+    @Test
     void aLikelihoodThatRoundsToNothingIsNotSaidToBeNothing(Hall hall) {
         Page page = hall.tablet();
         String player = hall.newPlayer("Unlikely Tester", "RIGHT");

@@ -101,6 +101,15 @@ public record Rectangle(double left, double near, double right, double far) impl
         };
     }
 
+    /** The part of it that lies on another, which must be some. */
+    public Rectangle on(Rectangle other) {
+        return new Rectangle(
+                Math.max(left, other.left),
+                Math.max(near, other.near),
+                Math.min(right, other.right),
+                Math.min(far, other.far));
+    }
+
     /** Whether the two have a point in common. */
     public boolean meets(Rectangle other) {
         return left <= other.right && other.left <= right && near <= other.far && other.near <= far;

@@ -4,6 +4,7 @@ import bersaglio.core.court.Area;
 import bersaglio.core.court.Circle;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
+import bersaglio.core.court.Rectangle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -22,12 +23,15 @@ final class NormalOverArea {
     private static final double LEAST_SLICE = 1e-12;
 
     private final Point mean;
+    private final Rectangle court;
     private final double sdAcross;
     private final double slope;
     private final double sdGivenX;
 
-    NormalOverArea(Point mean, Covariance covariance) {
+    /** @param court only what lies on it counts */
+    NormalOverArea(Point mean, Covariance covariance, Rectangle court) {
         this.mean = mean;
+        this.court = court;
         this.sdAcross = Math.sqrt(covariance.xx());
         this.slope = covariance.xy() / covariance.xx();
         double rest = covariance.yy() - covariance.xy() * slope;
@@ -43,7 +47,13 @@ final class NormalOverArea {
     private double overStraightSides(Area area) {
         List<Point> corners = area instanceof Polygon polygon ? polygon.corners() : corners(area);
         List<Double> cuts = new ArrayList<>();
-        corners.forEach(corner -> cuts.add(within(corner.x())));
+        for (int i = 0; i < corners.size(); i++) {
+            Point corner = corners.get(i);
+            Point next = corners.get((i + 1) % corners.size());
+            cuts.add(within(corner.x()));
+            addCrossing(cuts, corner, next, court.near());
+            addCrossing(cuts, corner, next, court.far());
+        }
         Collections.sort(cuts);
         double mass = 0;
         for (int i = 1; i < cuts.size(); i++) {
@@ -60,11 +70,12 @@ final class NormalOverArea {
     private double overCircle(Circle circle) {
         double radius = circle.radius();
         Point middle = circle.middle();
-        double quarter = Math.PI / 2;
-        return simpson(-quarter, quarter, Math.PI + 2 * radius / Math.min(sdAcross, sdGivenX), angle -> {
+        double from = Math.asin(Math.max(-1, Math.min(1, (court.left() - middle.x()) / radius)));
+        double to = Math.asin(Math.max(-1, Math.min(1, (court.right() - middle.x()) / radius)));
+        return simpson(from, to, Math.PI + 2 * radius / Math.min(sdAcross, sdGivenX), angle -> {
             double x = middle.x() + radius * Math.sin(angle);
             double half = radius * Math.cos(angle);
-            return density(x) * half * (below(x, middle.y() + half) - below(x, middle.y() - half));
+            return density(x) * half * onCourt(x, middle.y() - half, middle.y() + half);
         });
     }
 
@@ -78,7 +89,22 @@ final class NormalOverArea {
     }
 
     private double within(double x) {
-        return Math.max(mean.x() - FARTHEST * sdAcross, Math.min(mean.x() + FARTHEST * sdAcross, x));
+        double from = Math.max(court.left(), mean.x() - FARTHEST * sdAcross);
+        double to = Math.min(court.right(), mean.x() + FARTHEST * sdAcross);
+        return Math.max(from, Math.min(to, x));
+    }
+
+    /** Where a side leaves the court, the slices change their form. */
+    private void addCrossing(List<Double> cuts, Point from, Point to, double y) {
+        if (from.y() > y != to.y() > y) {
+            cuts.add(within(from.x() + (y - from.y()) / (to.y() - from.y()) * (to.x() - from.x())));
+        }
+    }
+
+    private double onCourt(double x, double from, double to) {
+        double low = Math.max(from, court.near());
+        double high = Math.min(to, court.far());
+        return high > low ? below(x, high) - below(x, low) : 0;
     }
 
     private record Side(Point from, Point to) {
@@ -105,7 +131,7 @@ final class NormalOverArea {
     private double between(List<Side> sides, double x) {
         double share = 0;
         for (int i = 1; i < sides.size(); i += 2) {
-            share += below(x, sides.get(i).at(x)) - below(x, sides.get(i - 1).at(x));
+            share += onCourt(x, sides.get(i - 1).at(x), sides.get(i).at(x));
         }
         return share;
     }

@@ -2,6 +2,7 @@ package bersaglio.core.scatter;
 
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
 import bersaglio.core.odds.Threshold;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -91,37 +92,39 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
         return 2 * (n * n - 1) / (n * (n - 2)) * FDistribution.of(2, n - 2).inverseCumulativeProbability(chance);
     }
 
-    /** The chance that the next shot comes down in an area, when it is aimed as these were. */
-    public double chance(Area area) {
-        return (1 - netRate) * new NormalOverArea(mean, covariance).mass(area);
-    }
-
-    /** The chance when the aim is moved, and the placements move with it. */
-    public double chanceWithAimMoved(Area area, double right, double away) {
-        return (1 - netRate) * new NormalOverArea(mean.moved(right, away), covariance).mass(area);
+    /** The chance that the next shot comes down in an area and in court, when it is aimed as these were. */
+    public double chance(Area area, Rectangle court) {
+        return (1 - netRate) * new NormalOverArea(mean, covariance, court).mass(area);
     }
 
     /**
-     * By how much an area must be scaled about its middle for this chance to hit it.
+     * By how much an area must be scaled about its middle for this chance to hit it; what of it lies off the court is
+     * never hit.
      *
      * @return nothing when no size gives it
      */
-    public OptionalDouble scaleFor(Area area, double chance) {
+    public OptionalDouble scaleFor(Area area, Rectangle court, double chance) {
         requireOpenRate(chance);
         double low = SMALLEST_SCALE;
         double high = LARGEST_SCALE;
-        if (!Threshold.reaches(chance(area.scaled(high)), chance) || chance(area.scaled(low)) > chance) {
+        if (!Threshold.reaches(chance(area.scaled(high), court), chance) || chance(area.scaled(low), court) > chance) {
             return OptionalDouble.empty();
         }
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (chance(area.scaled(middle)) < chance) {
+            if (chance(area.scaled(middle), court) < chance) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         return OptionalDouble.of(high);
+    }
+
+    /** The same placements with every variance so many times as large. */
+    Scatter spreadBy(double times) {
+        Covariance wider = new Covariance(times * covariance.xx(), times * covariance.xy(), times * covariance.yy());
+        return new Scatter(placements, mean, wider, netRate);
     }
 
     /** Half the width of a strip through the middle of a spread without bias that is hit with this chance. */

@@ -22,26 +22,28 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class ScatterTest {
 
+    private static final Rectangle ALL = new Rectangle(-50, -50, 50, 50);
+
     private static final Rectangle ZONE = new Rectangle(-0.50, -0.38, 0.50, 0.38);
 
     @ParameterizedTest
     @CsvSource({"0.10, 0.05, 0, 0.5179", "0, 0, 0.4, 0.5491"})
     void theChanceOfAZoneIsAsWorkedOut(double offX, double offY, double correlation, double chance) {
         assertThat(scatter(offX, offY, Covariance.of(0.45, 0.35, correlation), 0)
-                        .chance(ZONE))
+                        .chance(ZONE, ALL))
                 .isCloseTo(chance, within(5e-5));
     }
 
     @Test
     void whatTheNetKeepsIsNeverAHit() {
         Covariance spread = Covariance.of(0.45, 0.35, 0);
-        assertThat(scatter(0, 0, spread, 0.2).chance(ZONE))
-                .isCloseTo(0.8 * scatter(0, 0, spread, 0).chance(ZONE), within(1e-12));
+        assertThat(scatter(0, 0, spread, 0.2).chance(ZONE, ALL))
+                .isCloseTo(0.8 * scatter(0, 0, spread, 0).chance(ZONE, ALL), within(1e-12));
     }
 
     @Test
     void aDiscOfAnEvenSpreadIsAsTheClosedFormSays() {
-        double chance = scatter(0, 0, Covariance.of(0.5, 0.5, 0), 0).chance(new Circle(new Point(0, 0), 0.7));
+        double chance = scatter(0, 0, Covariance.of(0.5, 0.5, 0), 0).chance(new Circle(new Point(0, 0), 0.7), ALL);
         assertThat(chance).isCloseTo(1 - Math.exp(-0.49 / 0.5), within(1e-6));
     }
 
@@ -70,15 +72,15 @@ class ScatterTest {
     @Property(tries = 50)
     void aZoneScaledForAChanceIsHitWithIt(@ForAll @DoubleRange(min = 0.05, max = 0.95) double chance) {
         Scatter scatter = scatter(0.2, -0.1, Covariance.of(0.5, 0.3, 0.2), 0);
-        double scale = scatter.scaleFor(ZONE, chance).orElseThrow();
-        assertThat(scatter.chance(ZONE.scaled(scale))).isCloseTo(chance, within(1e-6));
+        double scale = scatter.scaleFor(ZONE, ALL, chance).orElseThrow();
+        assertThat(scatter.chance(ZONE.scaled(scale), ALL)).isCloseTo(chance, within(1e-6));
     }
 
     @Test
     void noSizeGivesAChanceThatTheNetRulesOut() {
-        assertThat(scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0.3).scaleFor(ZONE, 0.75))
+        assertThat(scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0.3).scaleFor(ZONE, ALL, 0.75))
                 .isEmpty();
-        assertThatThrownBy(() -> scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0).scaleFor(ZONE, 1))
+        assertThatThrownBy(() -> scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0).scaleFor(ZONE, ALL, 1))
                 .isInstanceOf(Refused.class);
     }
 
@@ -115,8 +117,8 @@ class ScatterTest {
             same.add(new Point(0.1, 0.1));
         }
         Scatter scatter = Scatter.of(same, 0).orElseThrow();
-        assertThat(scatter.chance(ZONE)).isCloseTo(1, within(1e-4));
-        assertThat(scatter.chance(ZONE.moved(3, 0))).isCloseTo(0, within(1e-4));
+        assertThat(scatter.chance(ZONE, ALL)).isCloseTo(1, within(1e-4));
+        assertThat(scatter.chance(ZONE.moved(3, 0), ALL)).isCloseTo(0, within(1e-4));
     }
 
     /** Drawn shots against the integral, on areas of every shape; four standard errors of 100,000 draws. */
@@ -127,9 +129,11 @@ class ScatterTest {
                 Covariance.of(0.2 + random.nextDouble(), 0.2 + random.nextDouble(), random.nextDouble() * 1.8 - 0.9);
         Scatter scatter = scatter(random.nextDouble() - 0.5, random.nextDouble() - 0.5, spread, 0);
         for (Area area : List.of(ZONE, new Circle(new Point(0.2, 0.1), 0.6), notched(random))) {
-            double drawn = drawn(scatter, area, new Random(7));
-            double error = Math.sqrt(Math.max(drawn * (1 - drawn), 1e-4) / 100_000);
-            assertThat(scatter.chance(area)).isCloseTo(drawn, within(4 * error));
+            for (Rectangle court : List.of(ALL, new Rectangle(-0.4, -0.3, 0.7, 0.45))) {
+                double drawn = drawn(scatter, area, court, new Random(7));
+                double error = Math.sqrt(Math.max(drawn * (1 - drawn), 1e-4) / 100_000);
+                assertThat(scatter.chance(area, court)).isCloseTo(drawn, within(4 * error));
+            }
         }
     }
 
@@ -139,8 +143,49 @@ class ScatterTest {
         Covariance spread = Covariance.of(0.5, 0.3, 0.4);
         Covariance mirrored = new Covariance(spread.xx(), -spread.xy(), spread.yy());
         Polygon area = notched(random);
-        assertThat(scatter(-0.3, 0.1, mirrored, 0).chance(area.mirrored()))
-                .isCloseTo(scatter(0.3, 0.1, spread, 0).chance(area), within(1e-6));
+        assertThat(scatter(-0.3, 0.1, mirrored, 0).chance(area.mirrored(), ALL))
+                .isCloseTo(scatter(0.3, 0.1, spread, 0).chance(area, ALL), within(1e-6));
+    }
+
+    @Test
+    void aZoneAtALineGrowsOnlyIntoTheCourt() {
+        Rectangle court = new Rectangle(-2, 0, 0.5, 0.38);
+        Rectangle corner = new Rectangle(0, 0, 0.5, 0.38);
+        ZoneChance known = ZoneChance.of(spread(20), 0, corner, court, 0.2).orElseThrow();
+        Rectangle sized = (Rectangle) known.sized().orElseThrow();
+        assertThat(sized.right()).isEqualTo(0.5);
+        assertThat(sized.far()).isEqualTo(0.38);
+        assertThat(Scatter.of(spread(20), 0).orElseThrow().chance(sized, ALL)).isCloseTo(0.2, within(1e-6));
+        assertThat(ZoneChance.of(spread(20), 0, corner, court, 0.9)
+                        .orElseThrow()
+                        .sized())
+                .isEmpty();
+    }
+
+    @Test
+    void aSizeIsARangeWhileThePlacementsAreFew() {
+        ZoneChance few = ZoneChance.of(spread(12), 0, ZONE, ALL, 0.7).orElseThrow();
+        assertThat(few.range()).hasValueSatisfying(range -> {
+            assertThat(range.least().size())
+                    .isLessThan(few.sized().orElseThrow().size());
+            assertThat(range.most().size())
+                    .isGreaterThan(few.sized().orElseThrow().size());
+        });
+        ZoneChance enough = ZoneChance.of(spread(20), 0, ZONE, ALL, 0.7).orElseThrow();
+        assertThat(enough.range()).isEmpty();
+        assertThat(enough.sized()).isPresent();
+        assertThat(ZoneChance.of(spread(7), 0, ZONE, ALL, 0.7)).isEmpty();
+        assertThat(ZoneChance.of(spread(20), 10, ZONE, ALL, 0.7).orElseThrow().sized())
+                .isEmpty();
+    }
+
+    private static List<Point> spread(int count) {
+        Random random = new Random(3);
+        List<Point> places = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            places.add(new Point(0.4 * random.nextGaussian(), 0.4 * random.nextGaussian()));
+        }
+        return places;
     }
 
     private static Polygon notched(Random random) {
@@ -152,7 +197,7 @@ class ScatterTest {
                 new Point(-0.8, 0.9));
     }
 
-    private static double drawn(Scatter scatter, Area area, Random random) {
+    private static double drawn(Scatter scatter, Area area, Rectangle court, Random random) {
         Covariance spread = scatter.covariance();
         double slope = spread.xy() / spread.xx();
         double rest = Math.sqrt(spread.yy() - spread.xy() * slope);
@@ -160,7 +205,8 @@ class ScatterTest {
         for (int i = 0; i < 100_000; i++) {
             double x = Math.sqrt(spread.xx()) * random.nextGaussian();
             double y = slope * x + rest * random.nextGaussian();
-            if (area.contains(scatter.mean().moved(x, y))) {
+            Point landed = scatter.mean().moved(x, y);
+            if (area.contains(landed) && court.contains(landed)) {
                 hits++;
             }
         }

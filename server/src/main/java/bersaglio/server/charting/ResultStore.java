@@ -91,6 +91,35 @@ public class ResultStore {
                 .list();
     }
 
+    /** Where a player's shots at one level came down, and how many the net kept. */
+    public record Placements(List<Point> places, int nets) {}
+
+    public Placements placementsOf(UUID player, String drill, int level) {
+        List<Point> places = new ArrayList<>();
+        int[] nets = {0};
+        jdbc.sql(
+                        """
+                        select shot.x, shot.y, shot.outcome
+                        from set_result as held join shot_result as shot
+                            on shot.generation = held.generation and shot.run = held.run
+                        where held.generation = :generation and held.player = :player and held.drill = :drill
+                            and held.level = :level and held.closed and not held.struck
+                            and (shot.outcome = 'NET' or shot.x is not null and shot.outcome <> 'VOID')
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .param("drill", drill)
+                .param("level", level)
+                .query(row -> {
+                    if (row.getString(3).equals("NET")) {
+                        nets[0]++;
+                    } else {
+                        places.add(new Point(row.getDouble(1), row.getDouble(2)));
+                    }
+                });
+        return new Placements(places, nets[0]);
+    }
+
     /** Writes a set as it now stands; of its shots only those from the first that changed. */
     void save(@Nullable ChartedSet before, ChartedSet now) {
         UUID run = UUID.fromString(now.run());

@@ -4,8 +4,11 @@ import bersaglio.core.charting.Ledger;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.ZoneChance;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Referee;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.ResultStore;
 import bersaglio.server.players.PlayerStore.Player;
@@ -16,6 +19,7 @@ import bersaglio.wire.view.LevelRateView;
 import bersaglio.wire.view.ReadingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.VerdictView;
+import bersaglio.wire.view.ZoneReportView;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
@@ -35,6 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PlayerController {
 
     private static final int LONGEST_NAME = 80;
+    private static final double LEAST_CHANCE = 0.05;
 
     private final PlayerStore players;
     private final ResultStore results;
@@ -101,6 +106,33 @@ class PlayerController {
     List<SetLine> ledger(@PathVariable UUID player, @RequestParam String drill) {
         known(player);
         return results.setsOf(player, drill).stream().map(SetLine::of).toList();
+    }
+
+    /** What the player's landings at a level say of its zone. */
+    @GetMapping("/api/players/{player}/zone")
+    ZoneReportView zone(
+            @PathVariable UUID player,
+            @RequestParam String drill,
+            @RequestParam int level,
+            @RequestParam(defaultValue = "0.7") double chance) {
+        Hand hand = known(player).hand();
+        Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
+        Drill practised = drills.version(drill)
+                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
+        Referee referee = practised.refereeFor(level, hand);
+        ResultStore.Placements placements = results.placementsOf(player, drill, level);
+        return ZoneReportView.of(
+                referee.zone(),
+                referee.inPlay().area(),
+                placements.places().size(),
+                placements.nets(),
+                chance,
+                ZoneChance.of(
+                        placements.places(),
+                        placements.nets(),
+                        referee.zone(),
+                        referee.inPlay().area().bounds(),
+                        chance));
     }
 
     /** Adds a player under an id that the page made, so that a repeated request adds nothing. */

@@ -15,6 +15,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -53,6 +54,13 @@ class Problems implements ErrorController {
         return answer(
                 HttpStatus.BAD_REQUEST,
                 new Problem("bad_id", wrong.getName(), String.valueOf(wrong.getValue()), "a UUID"));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> missing(MissingServletRequestParameterException missing) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                new Problem("missing", missing.getParameterName(), "nothing", "a " + missing.getParameterType()));
     }
 
     @ExceptionHandler({NoHandlerFoundException.class, NoResourceFoundException.class})

@@ -1,6 +1,7 @@
 package bersaglio.server.players;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
@@ -65,6 +66,51 @@ class PlayersTest {
         for (JsonNode set : record.get("sets")) {
             assertThat(set.at("/verdict/luckChance").asDouble()).isBetween(0.0, 1.0);
         }
+    }
+
+    @Test
+    void aZoneSaysItsSizeAndWhatThePlayersLandingsSayOfIt() {
+        String nora = playerNamed("Nora Ginestra").get("id").asString();
+        JsonNode zone = zone(nora, "level=5&chance=0.7");
+        assertThat(zone.get("size").asDouble()).isCloseTo(1.0, within(1e-9));
+        assertThat(zone.get("share").asDouble()).isCloseTo(1.0 / (5.18 * 6.7), within(1e-9));
+        assertThat(zone.get("placements").asInt()).isGreaterThan(20);
+        assertThat(zone.get("chance").asDouble()).isBetween(0.05, 0.95);
+        assertThat(zone.has("least")).isFalse();
+        // Where more shots come down in it than are wanted, the zone can be smaller, and the other way about.
+        double width = zone.at("/sized/bounds/right").asDouble()
+                - zone.at("/sized/bounds/left").asDouble();
+        assertThat(width < 1.0).isEqualTo(zone.get("chance").asDouble() > 0.7);
+    }
+
+    @Test
+    void aZoneOfAPlayerWithFewLandingsSaysThatNothingIsKnown() {
+        String id = Device.newId();
+        server.put("/api/players/" + id, "{\"name\":\"Few\",\"hand\":\"RIGHT\"}");
+        JsonNode zone = zone(id, "level=2");
+        assertThat(zone.get("placements").asInt()).isZero();
+        assertThat(zone.get("fewest").asInt()).isEqualTo(8);
+        assertThat(zone.has("chance")).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "level=99, level, 400",
+        "level=1&chance=1, chance, 400",
+        "level=1&chance=NaN, chance, 400",
+        "level=1&chance=often, chance, 400",
+        "level=one, level, 400",
+        "chance=0.5, level, 400"
+    })
+    void aBadQuestionAboutAZoneIsRefusedAtTheField(String question, String field, int status) {
+        String nora = playerNamed("Nora Ginestra").get("id").asString();
+        JsonNode problem = zone(nora, question);
+        assertThat(problem.get("field").asString()).isEqualTo(field);
+        assertThat(problem.get("status").asInt()).isEqualTo(status);
+    }
+
+    private JsonNode zone(String player, String question) {
+        return server.get("/api/players/" + player + "/zone?drill=" + Device.DRILL + "&" + question);
     }
 
     @Test

@@ -1,0 +1,62 @@
+package bersaglio.core.scatter;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+
+/**
+ * What a player's scatter says of a zone: the chance to hit it, and the size that would make it a wanted chance.
+ *
+ * @param half   the ellipse that the next placement falls in half the time
+ * @param wanted chance, above 0 and below 1
+ * @param sized  the zone scaled about its middle for it, where a size gives it
+ * @param range  from the least to the greatest such zone that the placements leave open; only said while they are few
+ */
+public record ZoneChance(
+        int placements, double chance, Ellipse half, double wanted, Optional<Area> sized, Optional<Range> range) {
+
+    private static final double TAIL = 0.025;
+
+    /** The least and the greatest of what may be. */
+    public record Range(Area least, Area most) {}
+
+    /** @return nothing while too few placements are known */
+    public static Optional<ZoneChance> of(List<Point> placements, int nets, Area zone, Rectangle court, double wanted) {
+        return Scatter.of(placements, nets).map(scatter -> of(scatter, zone, court, wanted));
+    }
+
+    private static ZoneChance of(Scatter scatter, Area zone, Rectangle court, double wanted) {
+        OptionalDouble scale = scatter.scaleFor(zone, court, wanted);
+        boolean few = scatter.placements() < Scatter.ENOUGH_FOR_A_SIZE;
+        return new ZoneChance(
+                scatter.placements(),
+                scatter.chance(zone, court),
+                scatter.ellipse(0.5),
+                wanted,
+                scale.isPresent() ? Optional.of(sized(zone, court, scale)) : Optional.empty(),
+                few && scale.isPresent() ? range(scatter, zone, court, wanted) : Optional.empty());
+    }
+
+    /** From the 95 % interval of a variance: (n − 1)s² over chi-squared with n − 1 degrees of freedom. */
+    private static Optional<Range> range(Scatter scatter, Area zone, Rectangle court, double wanted) {
+        double freedom = scatter.placements() - 1.0;
+        ChiSquaredDistribution spread = ChiSquaredDistribution.of(freedom);
+        OptionalDouble least = scatter.spreadBy(freedom / spread.inverseSurvivalProbability(TAIL))
+                .scaleFor(zone, court, wanted);
+        OptionalDouble most = scatter.spreadBy(freedom / spread.inverseCumulativeProbability(TAIL))
+                .scaleFor(zone, court, wanted);
+        return least.isPresent() && most.isPresent()
+                ? Optional.of(new Range(sized(zone, court, least), sized(zone, court, most)))
+                : Optional.empty();
+    }
+
+    /** A rectangle is laid on the court only. */
+    private static Area sized(Area zone, Rectangle court, OptionalDouble scale) {
+        Area scaled = zone.scaled(scale.getAsDouble());
+        return scaled instanceof Rectangle box ? box.on(court) : scaled;
+    }
+}

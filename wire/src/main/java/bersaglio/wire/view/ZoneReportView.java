@@ -1,0 +1,68 @@
+package bersaglio.wire.view;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.scatter.Ellipse;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.scatter.ZoneChance;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A zone, and what a player's landings say of it.
+ *
+ * @param size       of the zone, in square metres
+ * @param share      of what is in use of its court, 0 to 1
+ * @param placements landings of the player at its level, in court and out
+ * @param fewest     landings below which nothing is said
+ * @param chance     to hit it, once enough landings are known
+ * @param wanted     the chance that {@code sized} is for
+ * @param half       the ellipse that half of the shots come down in
+ * @param sized      the zone scaled for the wanted chance, where a size gives it
+ * @param least      the least such zone that so few landings leave open; absent once there are enough
+ * @param most       the greatest
+ */
+public record ZoneReportView(
+        double size,
+        double share,
+        int placements,
+        int nets,
+        int fewest,
+        @Nullable Double chance,
+        double wanted,
+        @Nullable EllipseView half,
+        @Nullable ShapeView sized,
+        @Nullable ShapeView least,
+        @Nullable ShapeView most) {
+
+    /** Half axes in metres, the longer one at an angle in degrees from the right, counter-clockwise. */
+    public record EllipseView(PlaceView middle, double major, double minor, double degrees) {}
+
+    public static ZoneReportView of(
+            Area zone, Area inUse, int placements, int nets, double wanted, Optional<ZoneChance> known) {
+        return new ZoneReportView(
+                zone.size(),
+                Math.min(1, zone.size() / inUse.size()),
+                placements,
+                nets,
+                Scatter.FEWEST,
+                known.map(ZoneChance::chance).orElse(null),
+                wanted,
+                known.map(chance -> of(chance.half())).orElse(null),
+                known.flatMap(ZoneChance::sized).map(ShapeView::of).orElse(null),
+                known.flatMap(ZoneChance::range)
+                        .map(range -> ShapeView.of(range.least()))
+                        .orElse(null),
+                known.flatMap(ZoneChance::range)
+                        .map(range -> ShapeView.of(range.most()))
+                        .orElse(null));
+    }
+
+    private static EllipseView of(Ellipse ellipse) {
+        return new EllipseView(
+                PlaceView.of(ellipse.middle()),
+                ellipse.major(),
+                ellipse.minor(),
+                Math.toDegrees(
+                        Math.atan2(ellipse.direction().y(), ellipse.direction().x())));
+    }
+}
