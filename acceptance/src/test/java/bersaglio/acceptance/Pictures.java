@@ -63,6 +63,7 @@ class Pictures {
         light.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Nora Ginestra"))
                 .click();
         light.locator("table").waitFor();
+        light.locator("ellipse.half").waitFor();
         take(light, "player");
     }
 
