@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { mdiArrowUp } from '@mdi/js'
-import { computed } from 'vue'
+import { mdiArrowUp, mdiRulerSquare } from '@mdi/js'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Caller, Drill, Player, Ruling, SetView, Shot, Verdict } from '@/shared/api'
 import { levelOf, useSentences } from '@/shared/sentences'
 import CloseCall from './CloseCall.vue'
 import GoalPegs from './GoalPegs.vue'
+import LayingCard from './LayingCard.vue'
 import SetVerdict from './SetVerdict.vue'
 import ShotChange from './ShotChange.vue'
 
@@ -34,6 +35,7 @@ const { t } = useI18n()
 const { goal, rule } = useSentences()
 const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
+const laying = ref(false)
 const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
@@ -55,6 +57,8 @@ const standing = computed(() => {
       <h1>{{ player.name }}</h1>
       <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small">{{ goal(rung) }}</p>
+      <v-btn v-if="!set && rung.zone.card" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
+      <LayingCard v-model="laying" :level="rung" :hand="player.hand" />
     </header>
 
     <div class="tally" data-test="tally">
@@ -157,6 +161,11 @@ const standing = computed(() => {
 
 h1 {
   font-size: 24px;
+}
+
+.lay {
+  min-height: 48px;
+  margin-top: 8px;
 }
 
 .small {

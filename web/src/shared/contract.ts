@@ -231,6 +231,11 @@ export interface components {
             /** Format: double */
             right: number;
         };
+        CardView: {
+            markers: components["schemas"]["MarkerView"][];
+            /** Format: double */
+            radius: number;
+        };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
             demo: boolean;
@@ -369,6 +374,10 @@ export interface components {
             tries: number;
             zone: components["schemas"]["ZoneView"];
         };
+        MarkerView: {
+            across: components["schemas"]["OffsetView"];
+            along: components["schemas"]["OffsetView"];
+        };
         MarkingView: {
             from?: components["schemas"]["PlaceView"];
             /** Format: double */
@@ -400,6 +409,13 @@ export interface components {
             /** @enum {string} */
             hand?: "RIGHT" | "LEFT";
             name?: string;
+        };
+        OffsetView: {
+            line: string;
+            /** Format: double */
+            metres: number;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
         PenTakenBody: {
             lastSeen: string;
@@ -673,6 +689,8 @@ export interface components {
         ZoneView: {
             area: components["schemas"]["ShapeView"];
             areaForLeft: components["schemas"]["ShapeView"];
+            card?: components["schemas"]["CardView"];
+            cardForLeft?: components["schemas"]["CardView"];
             name: string;
             /** Format: int32 */
             number: number;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
@@ -17,6 +18,23 @@ import tools.jackson.databind.JsonNode;
 
 @ExtendWith(Club.class)
 class ChartingTest {
+
+    @Test
+    void beforeTheFirstShotItIsSaidHowToLayTheTargetForEitherHand(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Laying Tester", "LEFT"));
+        court.press("How to lay it");
+        Locator card = page.getByTestId("laying");
+        assertThat(card).containsText("4 markers");
+        assertThat(card).containsText("for a left-handed player");
+        assertThat(card.locator("li").nth(3)).containsText("on the back line");
+        assertThat(card.locator("li").nth(3)).containsText("on the left side line for singles");
+        assertThat(card.locator("li").nth(1)).containsText("1.44 m short of the long service line for doubles");
+        court.press("Close");
+        assertThat(card).isHidden();
+        court.touch(-2, 6).shows("1 of 1");
+        assertThat(page.getByText("How to lay it")).hasCount(0);
+    }
 
     @Test
     void fromTodayToTheVerdictAndThePlayersPageByTouch(Hall hall) {

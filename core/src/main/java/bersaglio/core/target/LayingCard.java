@@ -8,9 +8,10 @@ import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
-import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 
 /**
  * How to put a target down: each marker by two distances, each square to a line that can be seen.
@@ -38,13 +39,16 @@ public record LayingCard(List<Marker> markers, double radius) {
         markers = List.copyOf(markers);
     }
 
-    /** @throws Refused when the surface has no line across or none along to measure from */
-    public static LayingCard of(Area area, Surface surface) {
+    /** @return nothing when the surface has no line across or none along to measure from */
+    public static Optional<LayingCard> of(Area area, Surface surface) {
+        if (seen(surface, Way.ACROSS).isEmpty() || seen(surface, Way.ALONG).isEmpty()) {
+            return Optional.empty();
+        }
         List<Marker> markers = new ArrayList<>();
         for (Point place : places(area)) {
             markers.add(new Marker(place, nearest(surface, place, Way.ACROSS), nearest(surface, place, Way.ALONG)));
         }
-        return new LayingCard(markers, area instanceof Circle circle ? circle.radius() : 0);
+        return Optional.of(new LayingCard(markers, area instanceof Circle circle ? circle.radius() : 0));
     }
 
     private static List<Point> places(Area area) {
@@ -80,11 +84,7 @@ public record LayingCard(List<Marker> markers, double radius) {
                 bestBeside = isBeside;
             }
         }
-        if (best == null) {
-            throw new Refused(
-                    "not_allowed", "surface", surface.plane().name(), "a surface with lines across and along");
-        }
-        return best;
+        return Objects.requireNonNull(best);
     }
 
     private static Side side(Way way, double beyond) {

@@ -1,10 +1,10 @@
 package bersaglio.core.target;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
+import bersaglio.core.court.Area;
 import bersaglio.core.court.Circle;
 import bersaglio.core.court.Marking;
 import bersaglio.core.court.Plane;
@@ -13,7 +13,6 @@ import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
 import bersaglio.core.court.sport.Courts;
-import bersaglio.core.problem.Refused;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,7 +24,7 @@ class LayingCardTest {
 
     @Test
     void aCornerIsPutDownFromItsNearestLines() {
-        LayingCard card = LayingCard.of(Samples.CORNER, floor);
+        LayingCard card = card(Samples.CORNER);
         assertThat(card.markers()).hasSize(4);
         assertThat(card.radius()).isZero();
         LayingCard.Marker nearLeft = card.markers().get(0);
@@ -39,15 +38,14 @@ class LayingCardTest {
 
     @Test
     void aMarkerOnALineIsSaidToStandOnIt() {
-        LayingCard.Marker farRight =
-                LayingCard.of(Samples.CORNER, floor).markers().get(2);
+        LayingCard.Marker farRight = card(Samples.CORNER).markers().get(2);
         assertThat(farRight.across()).isEqualTo(new LayingCard.Offset("back", 0, Side.NONE));
         assertThat(farRight.along()).isEqualTo(new LayingCard.Offset("right-singles-side", 0, Side.NONE));
     }
 
     @Test
     void aCircleIsDrawnWithACordAboutItsMiddle() {
-        LayingCard card = LayingCard.of(new Circle(new Point(0.3, 3), 0.5), floor);
+        LayingCard card = card(new Circle(new Point(0.3, 3), 0.5));
         assertThat(card.radius()).isEqualTo(0.5);
         assertThat(card.markers()).singleElement().satisfies(marker -> {
             assertThat(marker.along().line()).isEqualTo("centre");
@@ -57,18 +55,16 @@ class LayingCardTest {
 
     @Test
     void closeToTheNetItIsMeasuredFromTheNetAndNotFromALineThatEndsElsewhere() {
-        LayingCard.Marker marker = LayingCard.of(new Rectangle(0.1, 0.3, 0.6, 0.8), floor)
-                .markers()
-                .get(0);
+        LayingCard.Marker marker =
+                card(new Rectangle(0.1, 0.3, 0.6, 0.8)).markers().get(0);
         assertThat(marker.across().line()).isEqualTo("net");
         assertThat(marker.along().line()).isEqualTo("right-singles-side");
     }
 
     @Test
-    void whereThereAreNoLinesItIsRefused() {
+    void whereThereAreNoLinesThereIsNoCard() {
         Surface ring = Courts.named("basketball").surface(Plane.RING);
-        assertThatThrownBy(() -> LayingCard.of(new Circle(new Point(0, 0), 0.1), ring))
-                .isInstanceOf(Refused.class);
+        assertThat(LayingCard.of(new Circle(new Point(0, 0), 0.1), ring)).isEmpty();
     }
 
     /** Going the two distances from the two lines leads to the place, wherever it is. */
@@ -76,10 +72,14 @@ class LayingCardTest {
     void theTwoDistancesLeadToThePlace(@ForAll long seed) {
         Random random = new Random(seed);
         Circle spot = new Circle(new Point(random.nextDouble() * 6 - 3, random.nextDouble() * 6.7), 0.1);
-        LayingCard.Marker marker = LayingCard.of(spot, floor).markers().get(0);
+        LayingCard.Marker marker = card(spot).markers().get(0);
         double y = lineAt(marker.across().line()) + way(marker.across());
         double x = lineAt(marker.along().line()) + way(marker.along());
         assertThat(new Point(x, y).distanceTo(spot.middle())).isLessThan(0.01);
+    }
+
+    private LayingCard card(Area area) {
+        return LayingCard.of(area, floor).orElseThrow();
     }
 
     private double lineAt(String name) {

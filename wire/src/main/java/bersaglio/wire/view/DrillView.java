@@ -8,6 +8,7 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.target.LayingCard;
 import bersaglio.core.target.Tie;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -33,8 +34,16 @@ public record DrillView(
             AdvanceView advance,
             @Nullable Double coachTarget) {}
 
-    /** A target zone, as it lies for a right-hander and for a left-hander. */
-    public record ZoneView(String name, int number, Plane plane, ShapeView area, ShapeView areaForLeft, Tie tie) {}
+    /** A target zone, as it lies for a right-hander and for a left-hander, and how to lay it for either. */
+    public record ZoneView(
+            String name,
+            int number,
+            Plane plane,
+            ShapeView area,
+            ShapeView areaForLeft,
+            Tie tie,
+            @Nullable CardView card,
+            @Nullable CardView cardForLeft) {}
 
     public record QuotaView(int hits, int balls) {}
 
@@ -56,10 +65,10 @@ public record DrillView(
                 drill.freedom(),
                 drill.court().id(),
                 drill.inUse(),
-                drill.levels().stream().map(DrillView::of).toList());
+                drill.levels().stream().map(level -> of(drill, level)).toList());
     }
 
-    private static LevelView of(Level level) {
+    private static LevelView of(Drill drill, Level level) {
         return new LevelView(
                 level.number(),
                 new ZoneView(
@@ -68,12 +77,22 @@ public record DrillView(
                         level.zone().plane(),
                         ShapeView.of(level.zone().areaFor(Hand.RIGHT)),
                         ShapeView.of(level.zone().areaFor(Hand.LEFT)),
-                        level.zone().tie()),
+                        level.zone().tie(),
+                        card(drill, level, Hand.RIGHT),
+                        card(drill, level, Hand.LEFT)),
                 new QuotaView(level.quota().hits(), level.quota().balls()),
                 level.tries(),
                 level.targetRate(),
                 of(level.advance()),
                 level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
+    }
+
+    private static @Nullable CardView card(Drill drill, Level level, Hand hand) {
+        return LayingCard.of(
+                        level.zone().areaFor(hand),
+                        drill.court().surface(level.zone().plane()))
+                .map(CardView::of)
+                .orElse(null);
     }
 
     private static AdvanceView of(AdvanceRule advance) {
