@@ -58,7 +58,7 @@ const standing = computed(() => {
       <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small">{{ goal(rung) }}</p>
       <v-btn v-if="!set && rung.zone.card" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
-      <LayingCard v-model="laying" :level="rung" :hand="player.hand" />
+      <LayingCard v-if="!set" v-model="laying" :level="rung" :hand="player.hand" />
     </header>
 
     <div class="tally" data-test="tally">
