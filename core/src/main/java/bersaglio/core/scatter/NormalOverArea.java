@@ -13,13 +13,14 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 /**
  * The share of a bivariate normal spread that lies over an area: the area is cut into slices along {@code y}; over
  * each slice the inner integral is a difference of two normal probabilities given {@code x}, and the outer one is
- * Simpson's, from corner to corner, in steps of at most an eighth of the spread.
+ * Simpson's, from corner to corner, in steps of an eighth of what the spread changes over.
  */
 final class NormalOverArea {
 
     private static final NormalDistribution STANDARD = NormalDistribution.of(0, 1);
     private static final double FARTHEST = 8;
     private static final double STEPS_A_SD = 8;
+    private static final double MOST_STEPS = 4000;
     private static final double LEAST_SLICE = 1e-12;
 
     private final Point mean;
@@ -27,6 +28,9 @@ final class NormalOverArea {
     private final double sdAcross;
     private final double slope;
     private final double sdGivenX;
+
+    /** Over how much of {@code x} anything changes: with a strong correlation, over less than the spread. */
+    private final double grain;
 
     /** @param court only what lies on it counts */
     NormalOverArea(Point mean, Covariance covariance, Rectangle court) {
@@ -36,6 +40,7 @@ final class NormalOverArea {
         this.slope = covariance.xy() / covariance.xx();
         double rest = covariance.yy() - covariance.xy() * slope;
         this.sdGivenX = Math.sqrt(Math.max(rest, 1e-9 * covariance.yy()));
+        this.grain = Math.min(sdAcross, sdGivenX / Math.max(Math.abs(slope), 1e-9));
     }
 
     /** @return 0 to 1, to 1e−4 */
@@ -61,7 +66,7 @@ final class NormalOverArea {
             double to = cuts.get(i);
             if (to - from > LEAST_SLICE) {
                 List<Side> sides = sidesOver(corners, from, to);
-                mass += simpson(from, to, (to - from) / sdAcross, x -> density(x) * between(sides, x));
+                mass += simpson(from, to, (to - from) / grain, x -> density(x) * between(sides, x));
             }
         }
         return mass;
@@ -72,7 +77,7 @@ final class NormalOverArea {
         Point middle = circle.middle();
         double from = Math.asin(Math.max(-1, Math.min(1, (court.left() - middle.x()) / radius)));
         double to = Math.asin(Math.max(-1, Math.min(1, (court.right() - middle.x()) / radius)));
-        return simpson(from, to, Math.PI + 2 * radius / Math.min(sdAcross, sdGivenX), angle -> {
+        return simpson(from, to, Math.PI + 2 * radius / Math.min(grain, sdGivenX), angle -> {
             double x = middle.x() + radius * Math.sin(angle);
             double half = radius * Math.cos(angle);
             return density(x) * half * onCourt(x, middle.y() - half, middle.y() + half);
@@ -150,7 +155,7 @@ final class NormalOverArea {
     }
 
     private static double simpson(double from, double to, double spreads, Curve curve) {
-        int steps = 2 * (int) Math.ceil(Math.max(2, STEPS_A_SD * spreads / 2));
+        int steps = 2 * (int) Math.ceil(Math.max(2, Math.min(MOST_STEPS, STEPS_A_SD * spreads) / 2));
         double width = (to - from) / steps;
         double sum = curve.at(from) + curve.at(to);
         for (int i = 1; i < steps; i++) {

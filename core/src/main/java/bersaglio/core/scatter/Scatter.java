@@ -33,7 +33,9 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
     private static final double LEAST_VARIANCE = 1e-6;
 
     private static final double KEPT_OF_OBSERVED = 0.1;
-    private static final double LARGEST_SCALE = 64;
+    /** To every side of its middle, in metres: more than any court, and less than an area may reach. */
+    private static final double WIDEST_REACH = 45;
+
     private static final double SMALLEST_SCALE = 1e-3;
     private static final int HALVINGS = 60;
 
@@ -106,7 +108,8 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
     public OptionalDouble scaleFor(Area area, Rectangle court, double chance) {
         requireOpenRate(chance);
         double low = SMALLEST_SCALE;
-        double high = LARGEST_SCALE;
+        Rectangle bounds = area.bounds();
+        double high = 2 * WIDEST_REACH / Math.max(bounds.width(), bounds.depth());
         if (!Threshold.reaches(chance(area.scaled(high), court), chance) || chance(area.scaled(low), court) > chance) {
             return OptionalDouble.empty();
         }

@@ -85,6 +85,22 @@ class ScatterTest {
     }
 
     @Test
+    void aZoneAsWideAsTheCourtCanBeScaledToo() {
+        Scatter scatter = scatter(0, 3, Covariance.of(0.5, 0.8, 0), 0);
+        Rectangle court = new Rectangle(-5.5, 0, 5.5, 12);
+        Rectangle strip = new Rectangle(-5.5, 2.9, 5.5, 3.1);
+        assertThat(scatter.scaleFor(strip, court, 0.6)).isPresent();
+        assertThat(scatter.scaleFor(new Circle(new Point(0, 3), 3), court, 0.6)).isPresent();
+    }
+
+    @Test
+    void aSpreadAlongOneLineIsIntegratedAsFinelyAsItNeeds() {
+        Scatter scatter = scatter(0, 0, Covariance.of(1, 1, 0.9999), 0);
+        // Nearly x = y: in the square when both are within 0.5, 2Φ(0.5) − 1, less the little that strays.
+        assertThat(scatter.chance(new Rectangle(-0.5, -0.5, 0.5, 0.5), ALL)).isBetween(0.3765, 0.3830);
+    }
+
+    @Test
     void theChartersErrorIsTakenOffAlongTheAxesAndNeverWhole() {
         Scatter scatter = scatter(0, 0, Covariance.of(0.5, 0.26, 0), 0);
         Scatter.Own own = scatter.withoutCharter(0.25);

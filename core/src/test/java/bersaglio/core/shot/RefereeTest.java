@@ -45,6 +45,28 @@ class RefereeTest {
         assertThat(referee.rule(new Point(x, y))).isEqualTo(new Ruling(outcome, side));
     }
 
+    /** What falls short is the net's only where a net stands; a line that is out names its own miss. */
+    @ParameterizedTest
+    @CsvSource({
+        "pickleball, FLOOR, right-box, 1.5, 2.13, SHORT", // a serve on the non-volley line
+        "pickleball, FLOOR, right-box, 1.5, 1.00, SHORT",
+        "pickleball, FLOOR, right-box, 1.5, -0.10, NET",
+        "pickleball, FLOOR, right-box, 1.5, 3.00, HIT",
+        "squash, FRONT_WALL, rally, 1.5, 0.48, SHORT", // the top of the tin
+        "squash, FRONT_WALL, rally, 1.5, 4.57, LONG", // the out line
+        "squash, FRONT_WALL, rally, 1.5, 3.00, HIT",
+        "wall-tennis, FRONT_WALL, over-net-line, 1.5, 0.80, NET",
+        "wall-tennis, FRONT_WALL, over-net-line, 1.5, 0.914, IN",
+        "basketball, FLOOR, whole, 1.5, 14.00, LONG", // boundary lines are out
+        "basketball, FLOOR, whole, 7.50, 5.00, WIDE"
+    })
+    void aMissIsNamedByTheSurfaceItHappensOn(
+            String court, Plane plane, String inUse, double x, double y, Outcome outcome) {
+        Surface surface = Courts.named(court).surface(plane);
+        Referee there = new Referee(surface, surface.region(inUse), new Rectangle(1, 2.5, 2, 4));
+        assertThat(there.rule(new Point(x, y)).outcome()).isEqualTo(outcome);
+    }
+
     @Test
     void inDoublesTheTramlineIsIn() {
         Referee doubles = new Referee(floor, floor.region("doubles"), Samples.CORNER);
