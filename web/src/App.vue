@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCog, mdiCalendarToday, mdiAccountMultiple, mdiTarget } from '@mdi/js'
+import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiTarget } from '@mdi/js'
 import { computed, onMounted, ref, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
@@ -20,6 +20,7 @@ const settingsOpen = ref(false)
 const places = computed(() => [
   { to: '/', icon: mdiCalendarToday, word: t('app.today') },
   { to: onCourt.path, icon: mdiTarget, word: t('app.courtside') },
+  { to: '/drills/targets', icon: mdiClipboardTextOutline, word: t('app.drills') },
   { to: '/players', icon: mdiAccountMultiple, word: t('app.players') },
 ])
 

@@ -1,4 +1,4 @@
-import { api, type Club, type PlayerPageView, type SetLine, type Today, type ZoneReport } from '@/shared/api'
+import { api, type Club, type KeptTarget, type Ledger, type PlayerPageView, type Today, type ZoneReport } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
 
@@ -12,16 +12,20 @@ export interface Asked<T> {
 
 export class NotThere extends Error {}
 
+/** Answers that an earlier page kept may have another shape. */
+const SHAPE = 2
+const keyOf = (question: string) => `${SHAPE}.${question}`
+
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
   const asked = await fetch().catch(() => undefined)
   if (asked?.data !== undefined) {
-    await remember(question, asked.data)
+    await remember(keyOf(question), asked.data)
     return { data: asked.data, at: Date.now(), cached: false }
   }
   if (asked?.response.status === 404) {
     throw new NotThere(question)
   }
-  const last = await recall<T>(question)
+  const last = await recall<T>(keyOf(question))
   if (!last) {
     throw new Error(`no answer to ${question}`)
   }
@@ -29,7 +33,7 @@ async function ask<T>(question: string, fetch: () => Promise<{ data?: T, respons
 }
 
 export async function askClub(): Promise<Asked<Club>> {
-  const club = await ask('club', () => api.GET('/api/club'))
+  const club = await ask<Club>('club', () => api.GET('/api/club') as Promise<{ data?: Club, response: Response }>)
   if (!club.cached) {
     seenServerTime(club.data.serverTime)
   }
@@ -44,7 +48,7 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
   return ask(`player.${player}`, () => api.GET('/api/players/{player}', { params: { path: { player } } }))
 }
 
-export function askLedger(player: string, drill: string): Promise<Asked<SetLine[]>> {
+export function askLedger(player: string, drill: string): Promise<Asked<Ledger>> {
   return ask(`ledger.${player}.${drill}`, () =>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
 }
@@ -52,4 +56,8 @@ export function askLedger(player: string, drill: string): Promise<Asked<SetLine[
 export function askZone(player: string, drill: string, level: number, chance: number): Promise<Asked<ZoneReport>> {
   return ask(`zone.${player}.${drill}.${level}.${chance}`, () =>
     api.GET('/api/players/{player}/zone', { params: { path: { player }, query: { drill, level, chance } } }))
+}
+
+export function askTargets(): Promise<Asked<KeptTarget[]>> {
+  return ask<KeptTarget[]>('targets', () => api.GET('/api/targets') as Promise<{ data?: KeptTarget[], response: Response }>)
 }

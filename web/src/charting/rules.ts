@@ -1,4 +1,7 @@
-import type { ChartEvent, Drill, Problem, Said, SetLine, SetView, Shot, Verdict } from '@/shared/api'
+import type {
+  ChartEvent, Drill, From, Hand, Laid, Lying, Measure, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
+} from '@/shared/api'
+import type { Place } from '@/court/turn'
 
 /** Where a player stands on a drill, with the sets that this device alone knows. */
 export interface Standing {
@@ -8,6 +11,30 @@ export interface Standing {
 }
 
 export type RulesProblem = Pick<Problem, 'code' | 'field' | 'value' | 'allowed'>
+
+/** What the place of a zone depends on as a shot is played. */
+export interface Conditions {
+  hand: Hand
+  from: From
+  opponent: Hand
+  stance?: Stance
+  laid?: Laid[]
+}
+
+export const AS_DRAWN: Conditions = { hand: 'RIGHT', from: 'RIGHT', opponent: 'RIGHT' }
+
+/** What a ball would be that came to some places. */
+export interface Preview {
+  ruling: Ruling
+  goesOn: boolean
+  points: number
+  toEdge?: number
+  fromAim?: number
+}
+
+export type Change = { kind: 'MIRROR' } | { kind: 'OTHER_END' } | { kind: 'SCALE', factor: number, about: Place }
+
+export type Or<T> = T | { problem: RulesProblem }
 
 /** A set with its shots from the first that changed on. */
 interface Appended {
@@ -19,8 +46,30 @@ interface Appended {
 export async function loadRules() {
   const rules = await import('@bersaglio/rules')
 
-  function standing(drill: Drill, history: SetLine[], own: SetLine[], player: string): Standing {
-    return JSON.parse(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(own), player))
+  function standing(drill: Drill, history: SetLine[], own: SetLine[], player: string, start: number): Standing {
+    return JSON.parse(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(own), player, start))
+  }
+
+  function lying(target: Target, ring: number, conditions: Conditions): Or<{ lying: Lying, rings: number }> {
+    return JSON.parse(rules.lying(JSON.stringify(target), ring, JSON.stringify(conditions)))
+  }
+
+  function preview(target: Target, ring: number, conditions: Conditions, places: Place[]): Or<Preview> {
+    return JSON.parse(rules.preview(JSON.stringify(target), ring, JSON.stringify(conditions), JSON.stringify(places)))
+  }
+
+  /** @param zone the number of the zone to change, 0 for all */
+  function changed(target: Target, zone: number, change: Change): Or<{ target: Target }> {
+    return JSON.parse(rules.changed(JSON.stringify(target), zone, JSON.stringify(change)))
+  }
+
+  function length(text: string, measures: Measure[]): Or<{ metres: number }> {
+    return JSON.parse(rules.length(text, JSON.stringify(measures)))
+  }
+
+  /** @param unit one of the common units, or the several of one of the measures */
+  function written(metres: number, unit: string, measures: Measure[]): string {
+    return rules.written(metres, unit, JSON.stringify(measures))
   }
 
   /** The chart of one set; every call is answered at once, from this device. */
@@ -43,13 +92,16 @@ export async function loadRules() {
       closing(): Said {
         return JSON.parse(chart.closing())
       },
+      lying(): Lying {
+        return JSON.parse(chart.lying())
+      },
       line(): SetLine {
         return JSON.parse(chart.line())
       },
     }
   }
 
-  return { standing, chart }
+  return { standing, lying, preview, changed, length, written, chart }
 }
 
 export type LoadedRules = Awaited<ReturnType<typeof loadRules>>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Ruling, Shape, Standpoint } from '@/shared/api'
+import type { LyingZone, Ruling, Standpoint } from '@/shared/api'
 import ShotMark from './ShotMark.vue'
 import { toDrawing, type Place } from './turn'
 
@@ -16,8 +16,8 @@ export interface Mark {
 }
 
 /** Marks on a layer of their own above the court; they take no touches. */
-const props = defineProps<{ marks: Mark[], viewBox: string, standpoint: Standpoint, zone: Shape, unit: number }>()
-const drawn = (place: Place) => toDrawing(place, props.standpoint)
+const props = defineProps<{ marks: Mark[], viewBox: string, standpoint: Standpoint, zones: LyingZone[], unit: number, facing?: boolean }>()
+const drawn = (place: Place) => toDrawing(place, props.standpoint, props.facing)
 
 function placing(mark: Mark): string {
   const { x, y } = drawn(mark)
@@ -25,7 +25,8 @@ function placing(mark: Mark): string {
 }
 
 function towardsMiddle(mark: Mark): Place {
-  return drawn({ x: props.zone.middle.x - mark.x, y: props.zone.middle.y - mark.y })
+  const zone = props.zones.find((one) => one.number === mark.ruling.zone) ?? props.zones[0]
+  return zone ? drawn({ x: zone.whole.middle.x - mark.x, y: zone.whole.middle.y - mark.y }) : { x: 0, y: -1 }
 }
 
 function away(ruling: Ruling): Place {
@@ -41,7 +42,7 @@ function away(ruling: Ruling): Place {
     <g
       v-for="mark in marks"
       :key="mark.id"
-      v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zone, unit]"
+      v-memo="[mark.x, mark.y, mark.size, mark.strength, mark.close, mark.ruling.outcome, mark.ruling.side, standpoint, zones, unit]"
       :opacity="mark.strength"
       :transform="placing(mark)"
     >

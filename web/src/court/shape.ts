@@ -10,6 +10,11 @@ export function surfaceOf(court: Court, plane: Surface['plane']): Surface {
   return surface
 }
 
+/** Before a front wall the hitter faces the origin. */
+export function isFacing(surface: Surface): boolean {
+  return surface.plane === 'FLOOR' && surface.markings.some((marking) => marking.name === 'front-wall')
+}
+
 /** An outline as a path in metres, in the frame of its surface. */
 export function shapePath(shape: Shape): string {
   if (shape.kind === 'CIRCLE') {

@@ -19,18 +19,22 @@ const TURNS: Record<Standpoint, readonly [number, number, number, number]> = {
   RIGHT: [0, 1, 1, 0],
 }
 
-export function toDrawing(place: Place, from: Standpoint): Place {
+/** @param facing whether the hitter faces the origin, as before a front wall: then y grows towards the hitter */
+export function toDrawing(place: Place, from: Standpoint, facing = false): Place {
   const [a, b, c, d] = TURNS[from]
-  return { x: a * place.x + c * place.y, y: b * place.x + d * place.y }
+  const y = facing ? -place.y : place.y
+  return { x: a * place.x + c * y, y: b * place.x + d * y }
 }
 
 /** The matrices are symmetric and their own inverses. */
-export function toCourt(drawn: Place, from: Standpoint): Place {
-  return toDrawing(drawn, from)
+export function toCourt(drawn: Place, from: Standpoint, facing = false): Place {
+  const { x, y } = toDrawing(drawn, from)
+  return { x, y: facing ? -y : y }
 }
 
-export function matrixOf(from: Standpoint): string {
-  return `matrix(${TURNS[from].join(' ')} 0 0)`
+export function matrixOf(from: Standpoint, facing = false): string {
+  const [a, b, c, d] = TURNS[from]
+  return `matrix(${(facing ? [a, b, -c, -d] : [a, b, c, d]).join(' ')} 0 0)`
 }
 
 export function turned(from: Standpoint): Standpoint {
@@ -45,12 +49,12 @@ const ARROWS: Record<string, Place> = {
 }
 
 /** The side of the court, in the hitter's frame, that an arrow key points to on the drawing. */
-export function sideOfArrow(key: string, from: Standpoint): Side | undefined {
+export function sideOfArrow(key: string, from: Standpoint, facing = false): Side | undefined {
   const arrow = ARROWS[key]
   if (!arrow) {
     return undefined
   }
-  const { x, y } = toCourt(arrow, from)
+  const { x, y } = toCourt(arrow, from, facing)
   if (Math.abs(x) > Math.abs(y)) {
     return x < 0 ? 'LEFT' : 'RIGHT'
   }

@@ -1,26 +1,27 @@
 <script setup lang="ts">
-import { mdiKeyboardOutline, mdiLockOpenOutline, mdiLockOutline, mdiRotateLeft } from '@mdi/js'
 import { useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub, askToday } from '@/charting/asked'
 import CourtDrawing from '@/court/CourtDrawing.vue'
-import type { Mark } from '@/court/MarkLayer.vue'
-import { surfaceOf } from '@/court/shape'
+import { isFacing, surfaceOf } from '@/court/shape'
 import { turned, type Place } from '@/court/turn'
-import type { Court, Drill, Player, Ruling, SetView, Verdict } from '@/shared/api'
+import type { Laid, Ruling, SetView, Stance, Verdict } from '@/shared/api'
 import PlainState from '@/shared/PlainState.vue'
-import { areaFor, levelOf, useSentences } from '@/shared/sentences'
+import { plain, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import BigKeys from './BigKeys.vue'
+import CourtCorner from './CourtCorner.vue'
 import { useFeedback } from './feedback'
 import KeyHelp from './KeyHelp.vue'
+import OpponentMarks from './OpponentMarks.vue'
 import SetMargin from './SetMargin.vue'
 import ShotStrip from './ShotStrip.vue'
 import { useKeys } from './useKeys'
 import { useOnCourt } from './useOnCourt'
 import { useSet } from './useSet'
+import { useStage } from './useStage'
 import { useTouches } from './useTouches'
+import { useWhoAndWhat } from './useWhoAndWhat'
 
 const props = defineProps<{ player: string, drill: string, run?: string }>()
 const { t } = useI18n()
@@ -32,10 +33,7 @@ const wakeLock = useWakeLock()
 const charted = useSet()
 const { set, level } = charted
 
-const person = shallowRef<Player>()
-const practised = shallowRef<Drill>()
-const court = shallowRef<Court>()
-const failed = ref(false)
+const { person, practised, court, places, failed, ask, choosePlace } = useWhoAndWhat(props, charted)
 const verdict = shallowRef<Verdict>()
 const chosenId = ref<string>()
 const decided = ref<string>()
@@ -43,8 +41,7 @@ const said = ref('')
 const locked = ref(false)
 const help = ref(false)
 
-const zone = computed(() => practised.value && person.value
-  && areaFor(levelOf(practised.value, level.value), set.value?.hand ?? person.value.hand))
+const { rung, lying, stages, stage, stance, onSurface, marks } = useStage(charted, practised, person, court)
 const shots = computed(() => set.value?.shots ?? [])
 const closeShot = computed(() => {
   const last = shots.value.at(-1)
@@ -55,14 +52,6 @@ const chosen = computed(() => {
   const shot = shots.value[place]
   return shot && { shot, number: place + 1 }
 })
-const marks = computed<Mark[]>(() => {
-  const placed = shots.value.filter((shot) => shot.x !== undefined)
-  return placed.map((shot, place) => ({
-    id: shot.id, x: shot.x ?? 0, y: shot.y ?? 0, ruling: shot.ruling, close: shot.close,
-    size: 0.085 + 0.075 * Math.max(0, 1 - (placed.length - 1 - place) / 6),
-  }))
-})
-
 /** Shots touched while the set is still being made ready wait for it, in their order. */
 let ready: Promise<unknown> = new Promise(() => undefined)
 onMounted(() => {
@@ -71,26 +60,14 @@ onMounted(() => {
 onBeforeUnmount(() => void wakeLock.release())
 
 async function load() {
-  failed.value = false
-  try {
-    const [club, today] = await Promise.all([askClub(), askToday().catch(() => undefined)])
-    person.value = club.data.players.find((one) => one.id === props.player)
-    practised.value = club.data.drills.find((one) => one.id === props.drill)
-    court.value = club.data.courts.find((one) => one.id === practised.value?.court)
-    if (!person.value || !practised.value || !court.value) {
-      throw new Error('no such player or drill')
-    }
-    const openRun = today?.data.due.find((due) => due.player === props.player && due.drill === props.drill)?.openRun
-    await charted.load({ player: person.value, drill: practised.value, run: props.run || undefined, openRun })
+  if (await ask()) {
     verdict.value = set.value?.closed ? charted.verdict() : undefined
     onCourt.remember(props.player, props.drill)
     void wakeLock.request('screen').catch(() => undefined)
-  } catch {
-    failed.value = true
   }
 }
 
-type Logged = ReturnType<typeof charted.land>
+type Logged = NonNullable<ReturnType<typeof charted.land>>
 
 function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
   if (!logged) {
@@ -109,7 +86,7 @@ function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
   }
 }
 
-async function log(write: () => Logged) {
+async function log(write: () => Logged | undefined) {
   await ready
   if (locked.value || set.value?.closed || set.value?.ballsLeft === 0) {
     feedback('refused')
@@ -118,18 +95,30 @@ async function log(write: () => Logged) {
   }
   chosenId.value = undefined
   const logged = write()
-  settle(logged, (now) => t('courtside.said', { ruling: ruling(lastRuling(now)), hits: now.hits, trials: now.trials }))
+  if (!logged) {
+    feedback('miss')
+    said.value = t('courtside.onTheWay', { count: charted.onTheWay.value.length, stages: stages.value.length })
+    return
+  }
+  settle(logged, (now) => t('courtside.said', { ruling: ruling(lastRuling(now), onSurface.value), hits: now.hits, trials: now.trials }))
   if (logged.ok) {
     feedback(lastRuling(logged.set).outcome === 'HIT' ? 'hit' : 'miss')
   }
 }
 
-const lastRuling = (now: SetView): Ruling => now.shots.at(-1)?.ruling ?? { outcome: 'VOID', side: 'NONE' }
+const lastRuling = (now: SetView): Ruling => now.shots.at(-1)?.ruling ?? plain('VOID')
 const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
 const call = (shot: string, given: Ruling) => settle(charted.call(shot, given),
   (now) => t('courtside.said', { ruling: ruling(given), hits: now.hits, trials: now.trials }))
 const takenBack = (now: SetView) => t('courtside.undone', { hits: now.hits, trials: now.trials })
-const undo = () => set.value?.closed ? undefined : settle(charted.undo(), takenBack)
+function undo() {
+  if (charted.onTheWay.value.length > 0) {
+    charted.forget()
+  } else if (!set.value?.closed) {
+    settle(charted.undo(), takenBack)
+  }
+}
+
 const redo = () => set.value?.closed ? undefined : settle(charted.redo(), takenBack)
 
 function callClose(other: boolean) {
@@ -141,18 +130,42 @@ function callClose(other: boolean) {
 
 /** A flick after a close touch, without lifting: towards the zone's middle it was in it, away it was not. */
 function flick(from: Place, to: Place) {
-  const area = zone.value
   const shot = closeShot.value
-  if (!area || !shot?.other) {
+  const zones = stage.value?.zones ?? []
+  const number = shot?.other?.zone || shot?.ruling.zone
+  const middle = (zones.find((zone) => zone.number === number) ?? zones[0])?.whole.middle
+  if (!middle || !shot?.other) {
     return
   }
-  const towards = (to.x - from.x) * (area.middle.x - from.x) + (to.y - from.y) * (area.middle.y - from.y) > 0
+  const towards = (to.x - from.x) * (middle.x - from.x) + (to.y - from.y) * (middle.y - from.y) > 0
   const hit = shot.ruling.outcome === 'HIT' ? shot.ruling : shot.other
   const not = shot.ruling.outcome === 'HIT' ? shot.other : shot.ruling
   call(shot.id, towards ? hit : not)
 }
 
-function judge() {
+/** The effect on the receiver: of the shot just charted, or of one without a place. */
+function effect() {
+  const shot = closeShot.value
+  if (shot?.other?.outcome === 'HIT') {
+    call(shot.id, shot.other)
+  } else {
+    void logKey(plain('HIT'))
+  }
+}
+
+function hitZone(number: number) {
+  if (rung.value?.target.zones.some((zone) => zone.number === number)) {
+    void logKey({ outcome: 'HIT', side: 'NONE', zone: number })
+  }
+}
+
+function lay(laid: Laid[]): string {
+  const problem = charted.under({ laid })
+  return problem ? t(`problem.${problem.code}`, { ...problem }) : ''
+}
+
+const standAt = (moved: Stance) => settle(charted.standAt(moved))
+const judge = () => {
   verdict.value = charted.verdict()
 }
 
@@ -195,8 +208,8 @@ const touches = useTouches(
   (place) => void log(() => charted.land(place, settings.caller, settings.standpoint)), flick)
 useKeys({
   log: (given) => void logKey(given), undo, redo, judge, close: closeOrNext, turn: turnCourt,
-  callOther: () => callClose(true), callStands: () => callClose(false), help: () => { help.value = true },
-}, () => settings.standpoint)
+  callOther: () => callClose(true), callStands: () => callClose(false), effect, zone: hitZone, help: () => { help.value = true },
+}, () => settings.standpoint, () => !!court.value && !!stage.value && isFacing(surfaceOf(court.value, stage.value.plane)))
 </script>
 
 <template>
@@ -206,12 +219,10 @@ useKeys({
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded }">
     <section class="court-area">
       <CourtDrawing
-        v-if="court && zone && practised && person"
-        :surface="surfaceOf(court, levelOf(practised, level).zone.plane)"
-        :in-use="practised.inUse"
-        :zone="zone"
-        :zone-name="levelOf(practised, level).zone.name"
-        :zone-number="levelOf(practised, level).zone.number"
+        v-if="court && stage && practised && person"
+        :surface="surfaceOf(court, stage.plane)"
+        :in-use="stage.inUse"
+        :zones="stage.zones"
         :standpoint="settings.standpoint"
         :hitter="t('court.hitter', { name: person.name.split(' ')[0] })"
         :label="t('court.drawing', { name: person.name })"
@@ -219,13 +230,20 @@ useKeys({
         :live="!locked"
         @touch="touches.onTouch"
         @lift="touches.onLift"
-      />
+      >
+        <OpponentMarks :stance="stance" />
+      </CourtDrawing>
+      <p v-if="stages.length > 1" class="stage" data-test="stage">
+        {{ t('courtside.stage', { number: charted.onTheWay.value.length + 1, stages: stages.length, surface: t(`plane.${stage?.plane}`) }) }}
+      </p>
       <button v-if="locked" class="lock" type="button" @click="locked = false">{{ t('courtside.locked') }}</button>
-      <div class="corner">
-        <v-btn :icon="mdiRotateLeft" :aria-label="t('court.turn')" :title="t(`court.standpoint.${settings.standpoint}`)" @click="turnCourt" />
-        <v-btn :icon="locked ? mdiLockOutline : mdiLockOpenOutline" :aria-label="t('courtside.lock')" @click="locked = !locked" />
-        <v-btn :icon="mdiKeyboardOutline" :aria-label="t('courtside.keys')" @click="help = true" />
-      </div>
+      <CourtCorner
+        v-model:locked="locked"
+        class="corner"
+        :standpoint="settings.standpoint"
+        @turn="turnCourt"
+        @help="help = true"
+      />
       <p class="phone-tally" aria-hidden="true">
         <span class="count">{{ t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 }) }}</span>
       </p>
@@ -237,7 +255,7 @@ useKeys({
       :can-undo="!!set?.undo"
       :can-redo="!!set?.redo"
       :closed="!!set?.closed"
-      @log="logKey({ outcome: $event, side: 'NONE' })"
+      @log="logKey(plain($event))"
       @undo="undo"
       @redo="redo"
     />
@@ -253,6 +271,16 @@ useKeys({
         :close-shot="closeShot"
         :chosen="chosen"
         :decided="decided"
+        :on-surface="onSurface"
+        :places="places"
+        :place="charted.place.value"
+        :conditions="charted.conditions.value"
+        :lying="lying"
+        :stance="stance"
+        :lay="lay"
+        @place="choosePlace"
+        @under="charted.under($event)"
+        @stand="standAt"
         @call="call"
         @unchoose="chosenId = undefined"
         @judge="judge"

@@ -7,6 +7,8 @@ const KEYS: [string[], string][] = [
   [['keys.space'], 'hit'],
   [['keys.arrows'], 'miss'],
   [['keys.shift', 'keys.arrows'], 'in'],
+  [['1–9'], 'zone'],
+  [['E'], 'effect'],
   [['N'], 'net'],
   [['U'], 'notSeen'],
   [['R'], 'noReach'],

@@ -2,11 +2,16 @@
 import { mdiArrowUp, mdiRulerSquare } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Caller, Drill, Player, Ruling, SetView, Shot, Verdict } from '@/shared/api'
+import type { Conditions } from '@/charting/rules'
+import type {
+  Caller, Drill, Laid, Lying, PlaceVersion, Plane, Player, Ruling, SetView, Shot, Sport, Stance, Verdict,
+} from '@/shared/api'
 import { levelOf, useSentences } from '@/shared/sentences'
 import CloseCall from './CloseCall.vue'
 import GoalPegs from './GoalPegs.vue'
 import LayingCard from './LayingCard.vue'
+import SetConditions from './SetConditions.vue'
+import StanceMover from './StanceMover.vue'
 import SetVerdict from './SetVerdict.vue'
 import ShotChange from './ShotChange.vue'
 
@@ -20,6 +25,13 @@ const props = defineProps<{
   closeShot: Shot | undefined
   chosen: { shot: Shot, number: number } | undefined
   decided: string | undefined
+  onSurface: { sport: Sport, plane: Plane } | undefined
+  places: PlaceVersion[]
+  place: PlaceVersion | undefined
+  conditions: Conditions
+  lying: Lying | undefined
+  stance: Stance | undefined
+  lay: (laid: Laid[]) => string
 }>()
 const caller = defineModel<Caller>('caller', { required: true })
 const emit = defineEmits<{
@@ -30,12 +42,16 @@ const emit = defineEmits<{
   reopen: []
   next: []
   move: [to: number, by: 'RULE' | 'COACH', unmet: boolean]
+  place: [id: string | undefined]
+  under: [given: Partial<Conditions>]
+  stand: [stance: Stance]
 }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
 const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
 const laying = ref(false)
+const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones.some((zone) => zone.cards.length > 0)))
 const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
@@ -57,8 +73,27 @@ const standing = computed(() => {
       <h1>{{ player.name }}</h1>
       <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small">{{ goal(rung) }}</p>
-      <v-btn v-if="!set && rung.zone.card" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
-      <LayingCard v-if="!set" v-model="laying" :level="rung" :hand="player.hand" />
+      <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>
+      <template v-if="!set">
+        <v-btn v-if="canBeLaid" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
+        <LayingCard
+          v-if="lying"
+          v-model="laying"
+          :lying="lying"
+          :hand="player.hand"
+          :measures="place?.measures ?? []"
+          :lay="lay"
+        />
+        <SetConditions
+          :target="rung.target"
+          :conditions="conditions"
+          :places="places"
+          :place="place"
+          @place="emit('place', $event)"
+          @under="emit('under', $event)"
+        />
+      </template>
+      <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
     </header>
 
     <div class="tally" data-test="tally">
@@ -123,7 +158,7 @@ const standing = computed(() => {
       </div>
     </template>
     <template v-else>
-      <CloseCall v-if="closeShot" :shot="closeShot" @call="emit('call', closeShot.id, $event)" />
+      <CloseCall v-if="closeShot" :shot="closeShot" :on-surface="onSurface" @call="emit('call', closeShot.id, $event)" />
       <section v-if="verdict" class="verdict" data-test="verdict">
         <SetVerdict :verdict="verdict" :with-advice="false" />
       </section>

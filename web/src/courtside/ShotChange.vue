@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Ruling, Shot } from '@/shared/api'
-import { useSentences } from '@/shared/sentences'
+import { plain, useSentences } from '@/shared/sentences'
 
 /** Calls one shot anew: the call counts, the mark stays as touched. */
 defineProps<{ shot: Shot, number: number }>()
@@ -9,18 +9,8 @@ const emit = defineEmits<{ call: [ruling: Ruling], done: [] }>()
 const { t } = useI18n()
 const { ruling } = useSentences()
 const CALLS: Ruling[] = [
-  { outcome: 'HIT', side: 'NONE' },
-  { outcome: 'IN', side: 'SHORT' },
-  { outcome: 'IN', side: 'DEEP' },
-  { outcome: 'IN', side: 'LEFT' },
-  { outcome: 'IN', side: 'RIGHT' },
-  { outcome: 'LONG', side: 'NONE' },
-  { outcome: 'WIDE', side: 'LEFT' },
-  { outcome: 'WIDE', side: 'RIGHT' },
-  { outcome: 'NET', side: 'NONE' },
-  { outcome: 'NO_REACH', side: 'NONE' },
-  { outcome: 'NOT_SEEN', side: 'NONE' },
-  { outcome: 'VOID', side: 'NONE' },
+  plain('HIT'), plain('IN', 'SHORT'), plain('IN', 'DEEP'), plain('IN', 'LEFT'), plain('IN', 'RIGHT'), plain('LONG'),
+  plain('WIDE', 'LEFT'), plain('WIDE', 'RIGHT'), plain('NET'), plain('NO_REACH'), plain('NOT_SEEN'), plain('VOID'),
 ]
 </script>
 

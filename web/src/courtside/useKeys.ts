@@ -1,12 +1,15 @@
 import { useEventListener } from '@vueuse/core'
 import type { Outcome, Ruling, Standpoint } from '@/shared/api'
 import { sideOfArrow } from '@/court/turn'
+import { plain } from '@/shared/sentences'
 
 export interface KeyActions {
   log: (ruling: Ruling) => void
   undo: () => void
   redo: () => void
   callOther: () => void
+  effect: () => void
+  zone: (number: number) => void
   callStands: () => void
   judge: () => void
   close: () => void
@@ -17,7 +20,7 @@ export interface KeyActions {
 const OUTCOMES: Record<string, Outcome> = { ' ': 'HIT', 'n': 'NET', 'u': 'NOT_SEEN', 'r': 'NO_REACH', 'v': 'VOID' }
 
 /** Every courtside action has a key; a clicker or foot switch is a keyboard with few keys. */
-export function useKeys(actions: KeyActions, standpoint: () => Standpoint) {
+export function useKeys(actions: KeyActions, standpoint: () => Standpoint, facing: () => boolean) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.repeat || event.altKey || isTyping(event)) {
       return
@@ -34,21 +37,25 @@ export function useKeys(actions: KeyActions, standpoint: () => Standpoint) {
     }
     const outcome = OUTCOMES[key]
     if (outcome) {
-      return run(() => actions.log({ outcome, side: 'NONE' }))
+      return run(() => actions.log(plain(outcome)))
     }
-    const side = sideOfArrow(key, standpoint())
+    if (key >= '1' && key <= '9') {
+      return run(() => actions.zone(Number(key)))
+    }
+    const side = sideOfArrow(key, standpoint(), facing())
     if (side) {
       return run(() => actions.log(rulingOf(side, event.shiftKey)))
     }
-    const plain: Record<string, () => void> = {
+    const keys: Record<string, () => void> = {
       'Backspace': event.shiftKey ? actions.redo : actions.undo,
       'c': actions.callOther,
+      'e': actions.effect,
       's': actions.callStands,
       'j': actions.judge,
       't': actions.turn,
       '?': actions.help,
     }
-    const action = key === 'Enter' && event.shiftKey ? actions.close : plain[key]
+    const action = key === 'Enter' && event.shiftKey ? actions.close : keys[key]
     return action ? run(action) : false
   }
 }
@@ -56,9 +63,9 @@ export function useKeys(actions: KeyActions, standpoint: () => Standpoint) {
 /** An arrow names the miss; with shift, or towards the hitter where nothing is out, the shot was in. */
 function rulingOf(side: 'SHORT' | 'DEEP' | 'LEFT' | 'RIGHT' | 'NONE', inPlay: boolean): Ruling {
   if (inPlay || side === 'SHORT') {
-    return { outcome: 'IN', side }
+    return plain('IN', side)
   }
-  return side === 'DEEP' ? { outcome: 'LONG', side: 'NONE' } : { outcome: 'WIDE', side }
+  return side === 'DEEP' ? plain('LONG') : plain('WIDE', side)
 }
 
 function run(action: () => void): true {

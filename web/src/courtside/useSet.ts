@@ -4,9 +4,14 @@ import { askLedger } from '@/charting/asked'
 import { adopt, deviceId, ofPlayer, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { byRun, ownSets } from '@/charting/ownSets'
-import { loadRules, type Chart, type LoadedRules, type RulesProblem, type Standing } from '@/charting/rules'
-import { api, type Caller, type ChartEvent, type Drill, type Player, type Ruling, type SetView, type Standpoint, type Verdict } from '@/shared/api'
+import { AS_DRAWN, loadRules, type Chart, type Conditions, type LoadedRules, type RulesProblem, type Standing } from '@/charting/rules'
+import type { Place } from '@/court/turn'
+import {
+  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling, type SetView,
+  type Stance, type Standpoint, type Verdict,
+} from '@/shared/api'
 import { clubTime } from '@/shared/clock'
+import { levelOf } from '@/shared/sentences'
 
 type Body = ChartEvent['body']
 type Logged = { ok: true, set: SetView } | { ok: false, problem: RulesProblem }
@@ -27,6 +32,15 @@ export function useSet() {
   let pen = 1
   let openedAt = 0
   let openedTick = 0
+  let start = 1
+
+  /** What the next set is opened under: side, opponent's hand, what was really laid, and where. */
+  const conditions = shallowRef<Conditions>(AS_DRAWN)
+  const place = shallowRef<PlaceVersion>()
+  /** How the target lies now: by the set once it is open, else as it would be opened. */
+  const lying = shallowRef<Lying>()
+  /** Where the ball was seen so far, while it has further places to come to. */
+  const onTheWay = shallowRef<Place[]>([])
 
   const level = computed(() => set.value?.level ?? standing.value?.level ?? 1)
 
@@ -34,6 +48,7 @@ export function useSet() {
     player = given.player
     drill = given.drill
     rules = await loadRules()
+    conditions.value = { ...AS_DRAWN, hand: player.hand }
     device = await deviceId()
     await settleStanding()
     const open = given.run ?? await openHere() ?? given.openRun
@@ -42,12 +57,14 @@ export function useSet() {
     } else {
       await fresh()
     }
+    lie()
   }
 
   async function settleStanding() {
     const ledger = await askLedger(player.id, drill.id)
+    start = ledger.data.start
     const own = await ownSets(rules, drill, player.id, ledger.at)
-    standing.value = rules.standing(drill, ledger.data, own, player.id)
+    standing.value = rules.standing(drill, ledger.data.sets, own, player.id, start)
   }
 
   async function openHere(): Promise<string | undefined> {
@@ -65,7 +82,29 @@ export function useSet() {
     return undefined
   }
 
+  function lie() {
+    const rung = levelOf(drill, level.value)
+    const seen = set.value ? { lying: chart.lying() } : rules.lying(rung.target, rung.ring, conditions.value)
+    if ('lying' in seen) {
+      lying.value = seen.lying
+    }
+  }
+
+  /** @return what is wrong with what was laid, if anything */
+  function under(given: Partial<Conditions>): RulesProblem | undefined {
+    const next = { ...conditions.value, ...given }
+    const rung = levelOf(drill, level.value)
+    const seen = rules.lying(rung.target, rung.ring, next)
+    if ('problem' in seen) {
+      return seen.problem
+    }
+    conditions.value = next
+    lie()
+    return undefined
+  }
+
   async function fresh() {
+    onTheWay.value = []
     session = await sessionOf(dayOf(clubTime()))
     set.value = undefined
     tookPen.value = false
@@ -108,7 +147,7 @@ export function useSet() {
 
   function write(kind: ChartEvent['kind'], body: Body): Logged {
     const event: NewEvent = {
-      id: uuid(), kind, v: 1, session, run, pen, device,
+      id: uuid(), kind, v: EVENT_VERSION, session, run, pen, device,
       at: Math.max(0, Math.round(performance.now() - openedTick)), wall: clubTime(), body,
     }
     // Its number is given when it is kept; the rules judge it at once and do not look at numbers.
@@ -127,18 +166,59 @@ export function useSet() {
       openedAt = clubTime()
       openedTick = performance.now()
       void navigator.storage?.persist?.()
-      const opened = write('set.opened', { player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint })
+      const { from, opponent, laid } = conditions.value
+      const opened = write('set.opened', {
+        player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint, from, opponent,
+        ...place.value && { place: place.value.versionId },
+        ...place.value?.charterSd !== undefined && { charterSd: place.value.charterSd },
+        ...laid?.length && { laid },
+      })
       if (!opened.ok) {
         return opened
+      }
+      if (conditions.value.stance) {
+        write('stance.moved', conditions.value.stance)
       }
     }
     return write(kind, body)
   }
 
-  const land = (at: { x: number, y: number }, by: Caller, standpoint: Standpoint) =>
-    shoot('shot.landed', { x: toTheMillimetre(at.x), y: toTheMillimetre(at.y), by }, standpoint)
-  const key = (ruling: Ruling, by: Caller, standpoint: Standpoint) => shoot('shot.keyed', { ...ruling, by }, standpoint)
+  /** @return nothing while the ball has a further place to come to */
+  function land(at: Place, by: Caller, standpoint: Standpoint): Logged | undefined {
+    const place = { x: toTheMillimetre(at.x), y: toTheMillimetre(at.y) }
+    const before = onTheWay.value
+    if ((lying.value?.stages.length ?? 1) > 1) {
+      const rung = levelOf(drill, level.value)
+      const seen = rules.preview(rung.target, rung.ring, conditions.value, [...before, place])
+      if ('goesOn' in seen && seen.goesOn) {
+        onTheWay.value = [...before, place]
+        return undefined
+      }
+    }
+    onTheWay.value = []
+    return shoot('shot.landed', { ...place, ...before.length && { before }, by }, standpoint)
+  }
+
+  function key(ruling: Ruling, by: Caller, standpoint: Standpoint): Logged {
+    onTheWay.value = []
+    return shoot('shot.keyed', { ...ruling, by }, standpoint)
+  }
+
+  const standAt = (stance: Stance): Logged | undefined => {
+    if (!set.value) {
+      conditions.value = { ...conditions.value, stance }
+      lie()
+      return undefined
+    }
+    const moved = write('stance.moved', stance)
+    lie()
+    return moved
+  }
+  const turn = () => write('set.turned', {})
   const call = (shot: string, ruling: Ruling) => write('shot.called', { shot, ...ruling })
+  const forget = () => {
+    onTheWay.value = []
+  }
   const undo = () => set.value?.undo ? write('entry.undone', { target: set.value.undo }) : undefined
   const redo = () => set.value?.redo ? write('entry.redone', { target: set.value.redo }) : undefined
   const close = () => write('set.closed', { said: chart.closing() })
@@ -150,12 +230,16 @@ export function useSet() {
   async function next() {
     const line = set.value ? chart.line() : undefined
     if (line && standing.value) {
-      standing.value = rules.standing(drill, standing.value.sets, [line], player.id)
+      standing.value = rules.standing(drill, standing.value.sets, [line], player.id, start)
     }
     await fresh()
+    lie()
   }
 
-  return { set, standing, level, tookPen, load, land, key, call, undo, redo, close, reopen, moveLevel, verdict, next }
+  return {
+    set, standing, level, tookPen, conditions, place, lying, onTheWay, under, standAt, turn, forget, load, land, key, call,
+    undo, redo, close, reopen, moveLevel, verdict, next,
+  }
 }
 
 function hasWaiting(all: { fate: string }[]): boolean {

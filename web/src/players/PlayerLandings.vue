@@ -6,7 +6,7 @@ import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
 import type { Mark } from '@/court/MarkLayer.vue'
 import type { Court, Drill, Player, PlayerRecord, Reading, Ruling, ZoneReport } from '@/shared/api'
-import { areaFor, levelOf } from '@/shared/sentences'
+import { levelOf, lyingFor, stageOf } from '@/shared/sentences'
 import ZoneChance from './ZoneChance.vue'
 
 /** All landings on the chosen set's level; the chosen set stands out, the others are drawn faint. */
@@ -24,7 +24,10 @@ const level = computed(() => props.chosen?.set.level ?? props.record.level)
 const runs = computed(() => new Set(
   props.record.sets.filter((reading) => reading.set.level === level.value).map((reading) => reading.set.run),
 ))
-const landings = computed(() => props.record.landings.filter((landing) => runs.value.has(landing.run)))
+const lying = computed(() => lyingFor(levelOf(props.drill, level.value), props.player.hand))
+const stage = computed(() => stageOf(lying.value))
+const landings = computed(() => props.record.landings.filter(
+  (landing) => runs.value.has(landing.run) && landing.stage === lying.value.stages.length - 1))
 /** The sets in the order they were held, each with how strongly it is drawn: the chosen one fully, then by age. */
 const strengths = computed(() => {
   const order = [...new Set(landings.value.map((landing) => landing.run))]
@@ -37,7 +40,7 @@ const marks = computed<Mark[]>(() => {
     id: `${landing.run}.${place}`,
     x: landing.x,
     y: landing.y,
-    ruling: { outcome: landing.outcome, side: landing.side } as Ruling,
+    ruling: { outcome: landing.outcome, side: landing.side, zone: landing.zone } as Ruling,
     strength: strengths.value.get(landing.run) ?? 1,
     size: landing.run === props.chosen?.set.run ? 0.13 : 0.1,
   }))
@@ -71,11 +74,9 @@ watch([level, wanted, () => props.record], async ([nowLevel, nowWanted], before)
     <p v-if="landings.length === 0">{{ t('player.landingsNone') }}</p>
     <div class="drawing">
       <CourtDrawing
-        :surface="surfaceOf(court, levelOf(drill, level).zone.plane)"
-        :in-use="drill.inUse"
-        :zone="areaFor(levelOf(drill, level), player.hand)"
-        :zone-name="levelOf(drill, level).zone.name"
-        :zone-number="levelOf(drill, level).zone.number"
+        :surface="surfaceOf(court, stage.plane)"
+        :in-use="stage.inUse"
+        :zones="stage.zones"
         standpoint="BEHIND"
         :hitter="t('court.hitterPlain')"
         :label="t('court.drawingPlain')"

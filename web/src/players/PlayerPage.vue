@@ -27,7 +27,13 @@ const { answer, failed, load } = useAsked(async () => {
 
 const club = computed(() => answer.value?.club.data)
 const person = computed(() => answer.value?.page.data.player)
-const record = computed(() => answer.value?.page.data.records[0])
+const records = computed(() => answer.value?.page.data.records ?? [])
+const version = ref('')
+const record = computed(() => records.value.find((one) => one.drill === version.value) ?? records.value[0])
+const versions = computed(() => records.value.map(({ drill: id }) => {
+  const known = club.value?.drills.find((one) => one.id === id)
+  return { value: id, title: known ? t('player.version', { drill: known.name, version: known.version }) : id }
+}))
 const drill = computed(() => club.value?.drills.find((one) => one.id === record.value?.drill))
 const court = computed(() => club.value?.courts.find((one) => one.id === drill.value?.court))
 const sets = computed(() => [...record.value?.sets ?? []].reverse())
@@ -83,7 +89,16 @@ function moveUp() {
       <header>
         <h1>{{ person.name }}</h1>
         <p class="soft">{{ t(`players.${person.hand}`) }}</p>
-        <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${drill.id}`">{{ t('player.start') }}</v-btn>
+        <v-select
+          v-if="versions.length > 1"
+          class="version"
+          :model-value="drill.id"
+          :label="t('player.versions')"
+          :items="versions"
+          hide-details
+          @update:model-value="version = $event"
+        />
+        <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${records[0]?.drill}`">{{ t('player.start') }}</v-btn>
       </header>
       <PlainState v-if="sets.length === 0" :title="t('player.noSets')" :body="t('player.noSetsBody')" />
       <div v-else class="grid">
@@ -108,6 +123,7 @@ function moveUp() {
             <div class="actions">
               <v-btn v-if="!chosen.set.struck" @click="reopen">{{ t('player.reopen') }}</v-btn>
               <v-btn @click="moving = true">{{ t('player.move') }}</v-btn>
+              <v-btn @click="apply('set.turned', {})">{{ t('player.turn') }}</v-btn>
               <v-btn v-if="!chosen.set.struck" @click="apply('set.struck', {})">{{ t('player.strike') }}</v-btn>
               <v-btn v-else @click="apply('set.restored', {})">{{ t('player.restore') }}</v-btn>
             </div>
@@ -145,6 +161,10 @@ header {
   display: flex;
   align-items: baseline;
   gap: 16px;
+}
+
+.version {
+  max-width: 280px;
 }
 
 header :deep(.v-btn) {

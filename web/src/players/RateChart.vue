@@ -38,8 +38,8 @@ function words(rate: LevelRate): string {
           <text class="axis" :x="x(share)" :y="height - 6">{{ asPercent(share) }}</text>
         </template>
       </g>
-      <g v-for="row in rows" :key="row.level" role="listitem" :aria-label="words(row)">
-        <text class="label" x="0" :y="row.y + 5">{{ t('player.setLevel') }} {{ row.level }}</text>
+      <g v-for="row in rows" :key="row.level + row.laid" role="listitem" :aria-label="words(row)">
+        <text class="label" x="0" :y="row.y + 5">{{ t('player.setLevel') }} {{ row.level }}{{ row.laid ? '*' : '' }}</text>
         <line
           class="interval"
           :x1="x(row.lower)"
@@ -58,7 +58,7 @@ function words(rate: LevelRate): string {
         <text class="figure" :x="LEFT + WIDTH + 14" :y="row.y + 5">{{ row.hits }}/{{ row.trials }}</text>
       </g>
     </svg>
-    <figcaption class="soft">{{ t('player.ratesNote') }}</figcaption>
+    <figcaption class="soft">{{ t('player.ratesNote') }}{{ rates.some((rate) => rate.laid) ? ` ${t('player.ratesLaid')}` : '' }}</figcaption>
   </figure>
 </template>
 

@@ -2,13 +2,13 @@
 import { useI18n } from 'vue-i18n'
 import type { Drill, Reading } from '@/shared/api'
 import { asDay } from '@/shared/format'
-import { levelOf, sizeOf, useSentences } from '@/shared/sentences'
+import { levelOf, useSentences } from '@/shared/sentences'
 
 /** Each set: when, on what, how many, and what it says; a touch chooses it. */
 defineProps<{ sets: Reading[], drill: Drill, chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [run: string] }>()
 const { t } = useI18n()
-const { advice } = useSentences()
+const { advice, targetWords } = useSentences()
 
 function notes(reading: Reading): string[] {
   const { set, levelThen, verdict } = reading
@@ -23,9 +23,9 @@ function notes(reading: Reading): string[] {
   ].filter((note) => note !== '')
 }
 
-function size(drill: Drill, level: number): string {
-  const { width, depth } = sizeOf(levelOf(drill, level).zone.area)
-  return `${width} × ${depth} m`
+function size(drill: Drill, { level, laid }: Reading['set']): string {
+  const words = targetWords(levelOf(drill, level))
+  return laid ? t('target.laidOtherwise', { target: words }) : words
 }
 </script>
 
@@ -54,7 +54,7 @@ function size(drill: Drill, level: number): string {
         </td>
         <td>{{ reading.set.level }}</td>
         <td class="count-cell">{{ t('courtside.count', { hits: reading.hits, trials: reading.trials }) }}</td>
-        <td>{{ size(drill, reading.set.level) }}</td>
+        <td>{{ size(drill, reading.set) }}</td>
         <td>
           <span class="standing" :class="reading.set.closed ? reading.standing : ''">
             {{ reading.set.closed ? t(`player.standing.${reading.standing}`) : '' }}

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { deviceId, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
-import { api, type ChartEvent } from '@/shared/api'
+import { api, EVENT_VERSION, type ChartEvent } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
 
 /** Writes one correction to a set that is not on court: it names what it acts on, and takes the pen if need be. */
@@ -18,7 +18,7 @@ export function useCorrection() {
     const own = data.events.filter((event) => event.pen === data.set.pen).at(-1)?.device === device
     const pen = own ? data.set.pen : data.set.pen + 1
     const event = (what: ChartEvent['kind'], its: ChartEvent['body']): NewEvent => ({
-      id: uuid(), kind: what, v: 1, session: data.set.session, run, pen, device,
+      id: uuid(), kind: what, v: EVENT_VERSION, session: data.set.session, run, pen, device,
       at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
     })
     if (!own) {

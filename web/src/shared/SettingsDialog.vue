@@ -5,6 +5,7 @@ import { useSettings } from './settings'
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const settings = useSettings()
+const units = (['METRE', 'CENTIMETRE', 'FOOT', 'INCH'] as const).map((value) => ({ value, title: t(`unit.${value}`) }))
 </script>
 
 <template>
@@ -24,6 +25,11 @@ const settings = useSettings()
           { value: 'light', title: t('settings.light') },
           { value: 'dark', title: t('settings.dark') },
         ]"
+      />
+      <v-select
+        v-model="settings.unit"
+        :label="t('settings.unit')"
+        :items="units"
       />
       <p class="soft">{{ t('app.loopback') }}</p>
       <v-btn block @click="open = false">{{ t('settings.close') }}</v-btn>

@@ -2,15 +2,32 @@ import createClient from 'openapi-fetch'
 import type { components, paths } from './contract'
 
 type Schemas = components['schemas']
-export type Club = Schemas['ClubView']
+export type Club = Omit<Schemas['ClubView'], 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']
-export type Drill = Schemas['DrillView']
-export type Level = Schemas['LevelView']
+export type Drill = Omit<Schemas['DrillView'], 'levels'> & { levels: Level[] }
+export type Level = Omit<Schemas['LevelView'], 'target'> & { target: Target }
 export type Court = Schemas['CourtView']
 export type Area = Schemas['AreaView']
 export type Shape = Schemas['ShapeView']
 export type Surface = Schemas['SurfaceView']
 export type Marking = Schemas['MarkingView']
+export type InUse = Schemas['RegionView']
+// What is asked in order holds what is asked again, which the contract cannot say.
+export type Asks = Omit<Schemas['AsksView'], 'parts'> & { parts?: Part[] }
+export type Part = Omit<Schemas['PartView'], 'asks'> & { asks: Asks }
+export type Zone = Omit<Schemas['ZoneView'], 'asks'> & { asks: Asks }
+export type Target = Omit<Schemas['TargetView'], 'zones'> & { zones: Zone[] }
+export type Stance = Schemas['StanceView']
+export type Lying = Schemas['LyingView']
+export type Stage = Schemas['StageView']
+export type LyingZone = Schemas['LyingZoneView']
+export type KeptTarget = Omit<Schemas['KeptTarget'], 'target'> & { target: Target }
+export type PlaceVersion = Schemas['PlaceVersionView']
+export type OwnCourt = Schemas['OwnCourtView']
+export type Measure = Schemas['MeasureView']
+export type AimReport = Schemas['AimReport']
+export type Laid = Schemas['LaidBody']
+export type Ledger = Schemas['LedgerView']
 export type Today = Schemas['TodayView']
 export type Due = Schemas['DueView']
 export type PlayerPageView = Schemas['PlayerView']
@@ -34,5 +51,12 @@ export type ZoneReport = Schemas['ZoneReportView']
 export type Standpoint = SetView['standpoint']
 export type Hand = Player['hand']
 export type Caller = Shot['by']
+export type From = SetView['from']
+export type Plane = Surface['plane']
+export type Sport = Court['sport']
+export type Tie = Zone['tie']
+
+/** The version of the event bodies that this page writes. */
+export const EVENT_VERSION = 2
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills/{family}/levels/{level}/target": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["aim_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/events": {
         parameters: {
             query?: never;
@@ -52,6 +68,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takePlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/places/{place}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/targets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeTarget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/targets/{target}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["target"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{place}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{place}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/players/{player}": {
         parameters: {
             query?: never;
@@ -62,6 +174,22 @@ export interface paths {
         get: operations["player"];
         put: operations["add"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{player}/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["aim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -111,6 +239,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/targets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/targets/{target}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -221,6 +381,12 @@ export interface components {
                 [key: string]: number;
             };
         };
+        AimReport: {
+            drill?: string;
+            /** Format: int32 */
+            level?: number;
+            zones: components["schemas"]["ZoneReport"][];
+        };
         AreaView: {
             /** Format: double */
             far: number;
@@ -231,15 +397,49 @@ export interface components {
             /** Format: double */
             right: number;
         };
+        AsksView: {
+            aim?: components["schemas"]["PlaceView"];
+            /** @enum {string} */
+            anchor?: "OPPONENT" | "BETWEEN" | "FRONT" | "GAP";
+            area?: components["schemas"]["ShapeView"];
+            /** @enum {string} */
+            effect?: "MOVED_BEFORE_HITTING" | "LET_IT_GO" | "COULD_NOT_ATTACK";
+            /** Format: double */
+            from?: number;
+            /** @enum {string} */
+            kind: "SPOT" | "STRIP" | "PAST_LINE" | "HEIGHT_BAND" | "RINGS" | "KEEP_AWAY" | "GOOD_BANDS" | "AIM_POINT" | "BY_STANCE" | "EFFECT" | "IN_ORDER";
+            line?: string;
+            middle?: components["schemas"]["ShapeView"];
+            parts?: components["schemas"]["PartView"][];
+            rings?: components["schemas"]["RingView"][];
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: double */
+            to?: number;
+            /** Format: double */
+            width?: number;
+        };
         CardView: {
             markers: components["schemas"]["MarkerView"][];
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            piece: "ZONE" | "RING" | "BAD_MIDDLE" | "AIM";
             /** Format: double */
             radius: number;
+        };
+        Check: {
+            tries?: components["schemas"]["CheckTouch"][];
+        };
+        CheckTouch: {
+            known?: components["schemas"]["PlaceView"];
+            touched?: components["schemas"]["PlaceView"];
         };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
             demo: boolean;
             drills: components["schemas"]["DrillView"][];
+            places: components["schemas"]["PlaceVersionView"][];
             players: components["schemas"]["Player"][];
             /** Format: int64 */
             serverTime: number;
@@ -252,11 +452,11 @@ export interface components {
         };
         DrillView: {
             court: string;
+            family: string;
             feed: string;
             /** @enum {string} */
             freedom: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
             id: string;
-            inUse: string;
             levels: components["schemas"]["LevelView"][];
             name: string;
             /** Format: int32 */
@@ -308,11 +508,11 @@ export interface components {
         EventView: {
             /** Format: int64 */
             at: number;
-            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
+            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -324,15 +524,43 @@ export interface components {
             /** Format: int64 */
             wall: number;
         };
+        InUseView: {
+            drawn?: components["schemas"]["ShapeView"];
+            line?: string;
+            region?: string;
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** @enum {string} */
+            tie: "COURT" | "SIDE" | "HITTER_HAND" | "OPPONENT_HAND";
+        };
+        KeptTarget: {
+            lying: components["schemas"]["LyingView"];
+            target: components["schemas"]["TargetView"];
+            usedBy: components["schemas"]["UseView"][];
+        };
+        LaidBody: {
+            area: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            zone: number;
+        };
         Landing: {
             outcome: string;
             /** Format: uuid */
             run: string;
             side: string;
+            /** Format: int32 */
+            stage: number;
             /** Format: double */
             x: number;
             /** Format: double */
             y: number;
+            /** Format: int32 */
+            zone: number;
+        };
+        LedgerView: {
+            sets: components["schemas"]["SetLine"][];
+            /** Format: int32 */
+            start: number;
         };
         LevelMovedBody: {
             /** @enum {string} */
@@ -346,6 +574,7 @@ export interface components {
         LevelRateView: {
             /** Format: int32 */
             hits: number;
+            laid: string;
             /** Format: int32 */
             level: number;
             /** Format: double */
@@ -361,18 +590,44 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        LevelTarget: {
+            target?: string;
+        };
         LevelView: {
             advance: components["schemas"]["AdvanceView"];
             /** Format: double */
             coachTarget?: number;
+            forLeft: components["schemas"]["LyingView"];
+            forRight: components["schemas"]["LyingView"];
             /** Format: int32 */
             number: number;
             quota: components["schemas"]["QuotaView"];
+            /** Format: int32 */
+            ring: number;
+            target: components["schemas"]["TargetView"];
             /** Format: double */
             targetRate: number;
             /** Format: int32 */
             tries: number;
-            zone: components["schemas"]["ZoneView"];
+        };
+        LyingView: {
+            stages: components["schemas"]["StageView"][];
+        };
+        LyingZoneView: {
+            aim?: components["schemas"]["PlaceView"];
+            avoid: boolean;
+            cards: components["schemas"]["CardView"][];
+            good?: components["schemas"]["ShapeView"];
+            name: string;
+            /** Format: int32 */
+            number: number;
+            rings?: components["schemas"]["RingView"][];
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            size: number;
+            spoilt?: components["schemas"]["ShapeView"];
+            whole: components["schemas"]["ShapeView"];
         };
         MarkerView: {
             across: components["schemas"]["OffsetView"];
@@ -389,6 +644,12 @@ export interface components {
             to?: components["schemas"]["PlaceView"];
             /** Format: double */
             toDegrees?: number;
+        };
+        MeasureView: {
+            many: string;
+            /** Format: double */
+            metres: number;
+            one: string;
         };
         MoveView: {
             /** @enum {string} */
@@ -417,10 +678,45 @@ export interface components {
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
+        OwnCourtView: {
+            /** Format: double */
+            depth: number;
+            id: string;
+            lines: components["schemas"]["OwnLineView"][];
+            /** Format: double */
+            net: number;
+            /** Format: double */
+            width: number;
+        };
+        OwnLineView: {
+            /** Format: double */
+            at: number;
+            name: string;
+            /** @enum {string} */
+            way: "ACROSS" | "ALONG";
+        };
+        PartView: {
+            asks: unknown;
+            inUse: string;
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+        };
         PenTakenBody: {
             lastSeen: string;
             /** Format: int32 */
             pen: number;
+        };
+        PlaceVersionView: {
+            /** Format: double */
+            charterSd?: number;
+            court: string;
+            id: string;
+            measures: components["schemas"]["MeasureView"][];
+            name: string;
+            ownCourt?: components["schemas"]["OwnCourtView"];
+            /** Format: int32 */
+            version: number;
+            versionId: string;
         };
         PlaceView: {
             /** Format: double */
@@ -482,11 +778,18 @@ export interface components {
             id: string;
             unused: number[];
         };
+        RingView: {
+            area: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            points: number;
+        };
         RulingView: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            zone: number;
         };
         RunView: {
             events: components["schemas"]["EventView"][];
@@ -510,6 +813,7 @@ export interface components {
             drill: string;
             /** Format: int64 */
             heldAt: number;
+            laid: string;
             /** Format: int32 */
             level: number;
             move?: components["schemas"]["MoveView"];
@@ -533,11 +837,19 @@ export interface components {
             player: string;
         };
         SetOpenedBody: {
+            /** Format: double */
+            charterSd?: number;
             drill: string;
             /** @enum {string} */
+            from: "RIGHT" | "LEFT";
+            /** @enum {string} */
             hand: "RIGHT" | "LEFT";
+            laid?: components["schemas"]["LaidBody"][];
             /** Format: int32 */
             level: number;
+            /** @enum {string} */
+            opponent: "RIGHT" | "LEFT";
+            place?: string;
             player: string;
             /** @enum {string} */
             standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
@@ -552,11 +864,14 @@ export interface components {
             closed: boolean;
             drill: string;
             /** @enum {string} */
+            from: "RIGHT" | "LEFT";
+            /** @enum {string} */
             hand: "RIGHT" | "LEFT";
             /** Format: int64 */
             heldAt: number;
             /** Format: int32 */
             hits: number;
+            laid: string;
             /** Format: int32 */
             level: number;
             move?: components["schemas"]["MoveView"];
@@ -564,14 +879,18 @@ export interface components {
             notSeen: number;
             /** Format: int64 */
             openedAt: number;
+            /** @enum {string} */
+            opponent: "RIGHT" | "LEFT";
             /** Format: int32 */
             pen: number;
+            place?: string;
             player: string;
             redo?: string;
             run: string;
             said?: components["schemas"]["AdviceView"];
             session: string;
             shots: components["schemas"]["ShotView"][];
+            stance?: components["schemas"]["StanceView"];
             /** @enum {string} */
             standing: "OPEN" | "MET" | "OUT_OF_REACH";
             /** @enum {string} */
@@ -579,6 +898,7 @@ export interface components {
             struck: boolean;
             /** Format: int32 */
             trials: number;
+            turned: boolean;
             undo?: string;
             /** Format: int32 */
             wanted: number;
@@ -594,20 +914,25 @@ export interface components {
         };
         ShotCalledBody: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             shot: string;
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            zone: number;
         };
         ShotKeyedBody: {
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            zone: number;
         };
         ShotLandedBody: {
+            before?: components["schemas"]["PlaceView"][];
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             /** Format: double */
@@ -618,18 +943,39 @@ export interface components {
         ShotView: {
             /** Format: int64 */
             at: number;
+            before?: components["schemas"]["PlaceView"][];
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             called: boolean;
             close: boolean;
             counted: boolean;
+            /** Format: double */
+            fromAim?: number;
             id: string;
             other?: components["schemas"]["RulingView"];
+            /** Format: int32 */
+            points: number;
             ruling: components["schemas"]["RulingView"];
             /** Format: double */
             x?: number;
             /** Format: double */
             y?: number;
+        };
+        StageView: {
+            inUse: components["schemas"]["RegionView"];
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+            zones: components["schemas"]["LyingZoneView"][];
+        };
+        StanceMovedBody: {
+            opponents: components["schemas"]["PlaceView"][];
+            /** Format: double */
+            reach: number;
+        };
+        StanceView: {
+            opponents: components["schemas"]["PlaceView"][];
+            /** Format: double */
+            reach: number;
         };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];
@@ -638,12 +984,32 @@ export interface components {
             markings: components["schemas"]["MarkingView"][];
             net?: components["schemas"]["NetView"];
             /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING";
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             regions: components["schemas"]["RegionView"][];
+        };
+        TargetView: {
+            /** @enum {string} */
+            bounce: "FIRST" | "SECOND";
+            court: string;
+            id: string;
+            inUse: components["schemas"]["InUseView"];
+            name: string;
+            ownCourt?: components["schemas"]["OwnCourtView"];
+            precedence: number[];
+            stance?: components["schemas"]["StanceView"];
+            /** Format: int32 */
+            version: number;
+            zones: components["schemas"]["ZoneView"][];
         };
         TodayView: {
             day: string;
             due: components["schemas"]["DueView"][];
+        };
+        UseView: {
+            drill: string;
+            /** Format: int32 */
+            level: number;
+            name: string;
         };
         VerdictView: {
             advice: components["schemas"]["AdviceView"];
@@ -666,6 +1032,11 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        ZoneReport: {
+            /** Format: int32 */
+            number: number;
+            report: components["schemas"]["ZoneReportView"];
+        };
         ZoneReportView: {
             /** Format: double */
             chance?: number;
@@ -687,17 +1058,14 @@ export interface components {
             wanted: number;
         };
         ZoneView: {
-            area: components["schemas"]["ShapeView"];
-            areaForLeft: components["schemas"]["ShapeView"];
-            card?: components["schemas"]["CardView"];
-            cardForLeft?: components["schemas"]["CardView"];
+            asks: components["schemas"]["AsksView"];
             name: string;
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING";
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             /** @enum {string} */
-            tie: "COURT" | "HITTER_HAND";
+            tie: "COURT" | "SIDE" | "HITTER_HAND" | "OPPONENT_HAND";
         };
     };
     responses: never;
@@ -748,6 +1116,33 @@ export interface operations {
             };
         };
     };
+    aim_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+                level: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LevelTarget"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrillView"];
+                };
+            };
+        };
+    };
     receive: {
         parameters: {
             query?: never;
@@ -768,6 +1163,172 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["EventAnswers"];
+                };
+            };
+        };
+    };
+    takePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceVersionView"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": Record<string, never>;
+                };
+            };
+        };
+    };
+    takeTarget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TargetView"];
+                };
+            };
+        };
+    };
+    target: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                target: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": Record<string, never>;
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query: {
+                basedOn: number;
+            };
+            header?: never;
+            path: {
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceVersionView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceVersionView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Check"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceVersionView"];
                 };
             };
         };
@@ -820,6 +1381,34 @@ export interface operations {
             };
         };
     };
+    aim: {
+        parameters: {
+            query?: {
+                chance?: number;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TargetView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AimReport"];
+                };
+            };
+        };
+    };
     ledger: {
         parameters: {
             query: {
@@ -839,7 +1428,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SetLine"][];
+                    "*/*": components["schemas"]["LedgerView"];
                 };
             };
         };
@@ -889,6 +1478,74 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RunView"];
                 };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptTarget"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query: {
+                basedOn: number;
+            };
+            header?: never;
+            path: {
+                target: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TargetView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptTarget"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                target: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

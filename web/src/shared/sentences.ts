@@ -1,5 +1,5 @@
 import { useI18n } from 'vue-i18n'
-import type { Advice, Drill, Hand, Level, Ruling, Shape, Verdict } from './api'
+import type { Advice, Drill, Hand, Level, Lying, Plane, Ruling, Shape, Sport, Stage, Verdict } from './api'
 import { asMetres, asPercent } from './format'
 
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
@@ -8,9 +8,11 @@ const FEWEST_TRIALS_TO_SAY_MUCH = 5
 export function useSentences() {
   const { t, te } = useI18n()
 
-  function ruling(given: Ruling): string {
-    const side = given.side === 'NONE' ? '' : ` ${t(`side.${given.side}`)}`
-    return t(`outcome.${given.outcome}`) + side
+  /** A surface has its own words for what misses it. */
+  function ruling(given: Ruling, at?: { sport: Sport, plane: Plane }): string {
+    const own = at ? `miss.${at.sport}.${at.plane}.${given.outcome}` : ''
+    const word = own && te(own) ? t(own) : t(`outcome.${given.outcome}`)
+    return given.side === 'NONE' ? word : `${word} ${t(`side.${given.side}`)}`
   }
 
   function advice(given: Pick<Advice, 'code' | 'figures'>): string {
@@ -51,11 +53,20 @@ export function useSentences() {
   }
 
   function goal(level: Level): string {
-    const size = sizeOf(level.zone.area)
-    return t('today.goal', { hits: level.quota.hits, balls: level.quota.balls, ...size })
+    return t('today.goal', { hits: level.quota.hits, balls: level.quota.balls, target: targetWords(level) })
   }
 
-  return { ruling, advice, evidence, luck, rule, goal }
+  /** What is aimed at: the size of a single zone, else the target by its name. */
+  function targetWords(level: Level): string {
+    const zones = level.forRight.stages.length === 1 ? stageOf(level.forRight).zones : []
+    const zone = zones[0]
+    if (zone && zones.length === 1 && zone.whole.kind === 'RECTANGLE' && !zone.rings && !zone.avoid) {
+      return t('target.sized', sizeOf(zone.whole))
+    }
+    return level.ring > 0 ? t('target.ring', { name: level.target.name, ring: level.ring }) : level.target.name
+  }
+
+  return { ruling, advice, evidence, luck, rule, goal, targetWords }
 }
 
 export function levelOf(drill: Drill, number: number): Level {
@@ -66,8 +77,22 @@ export function levelOf(drill: Drill, number: number): Level {
   return level
 }
 
-export function areaFor(level: Level, hand: Hand): Shape {
-  return hand === 'LEFT' ? level.zone.areaForLeft : level.zone.area
+export function lyingFor(level: Level, hand: Hand): Lying {
+  return hand === 'LEFT' ? level.forLeft : level.forRight
+}
+
+/** The surface that shots come to last, where most are judged. */
+export function stageOf(lying: Lying): Stage {
+  const last = lying.stages.at(-1)
+  if (!last) {
+    throw new Error('a target has a stage')
+  }
+  return last
+}
+
+/** A ruling of which nothing more is known. */
+export function plain(outcome: Ruling['outcome'], side: Ruling['side'] = 'NONE'): Ruling {
+  return { outcome, side, zone: 0 }
 }
 
 export function sizeOf({ bounds }: Shape): { width: string, depth: string } {

@@ -9,6 +9,8 @@ export const useSettings = defineStore('settings', () => ({
   leftHanded: useStorage('bersaglio.leftHanded', false),
   sun: useStorage('bersaglio.sun', false),
   theme: useStorage<'system' | 'light' | 'dark'>('bersaglio.theme', 'system'),
+  unit: useStorage('bersaglio.unit', 'METRE'),
+  place: useStorage('bersaglio.place', ''),
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),
 }))

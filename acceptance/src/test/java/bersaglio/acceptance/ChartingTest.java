@@ -234,7 +234,9 @@ class ChartingTest {
     static JsonNode storedSet(Hall hall, Courtside court) {
         court.sent();
         String player = court.page().url().split("/")[4];
-        JsonNode ledger = hall.server().get("/api/players/" + player + "/ledger?drill=straight-clear-1");
+        JsonNode ledger = hall.server()
+                .get("/api/players/" + player + "/ledger?drill=straight-clear-1")
+                .get("sets");
         String run = ledger.get(ledger.size() - 1).get("run").asString();
         return hall.server().get("/api/runs/" + run).get("set");
     }

@@ -130,6 +130,7 @@ final class Courtside {
 
     private double[] onScreen(double x, double y) {
         Object at = page.locator("svg.court")
+                .last()
                 .evaluate(
                         """
                         (svg, { x, y }) => {

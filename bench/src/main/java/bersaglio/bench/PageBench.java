@@ -127,16 +127,14 @@ final class PageBench {
         Drill known = server.bean(Drills.class).version(Device.DRILL).orElseThrow();
         Level first = known.level(1);
         Level rung = new Level(
-                1, first.zone(), new Quota(TOUCHES / 2, TOUCHES), first.tries(), first.coachTarget(), first.advance());
-        Drill drill = new Drill(
-                LONG_DRILL,
                 1,
-                known.name(),
-                known.feed(),
-                known.freedom(),
-                known.court(),
-                known.inUse(),
-                List.of(rung));
+                first.target(),
+                first.ring(),
+                new Quota(TOUCHES / 2, TOUCHES),
+                first.tries(),
+                first.coachTarget(),
+                first.advance());
+        Drill drill = new Drill(LONG_DRILL, LONG_DRILL, 1, known.name(), known.feed(), known.freedom(), List.of(rung));
         server.bean(JdbcTemplate.class)
                 .update(
                         "insert into drill_version (id, drill, version, body) values (?, ?, 1, ?)",

@@ -6,10 +6,13 @@ import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Level;
 import bersaglio.core.problem.Refused;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
+import bersaglio.wire.LyingCodec;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;
@@ -67,6 +70,15 @@ public final class Chart {
     @JSExport
     public String set() {
         return ResultCodec.encode(SetView.of(charted())).toString();
+    }
+
+    /** How its target lies for who hits, with the opponents where they stand. */
+    @JSExport
+    public String lying() {
+        ChartedSet now = charted();
+        Level level = now.drill().level(now.level());
+        return LyingCodec.encode(LyingView.of(level.target(), level.ring(), now.conditions()))
+                .toString();
     }
 
     /** What the set says now; empty text when there is no trial to judge. */

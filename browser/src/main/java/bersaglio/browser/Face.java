@@ -46,12 +46,13 @@ public final class Face {
     /**
      * Where a player stands on a drill, with sets that only this device knows laid over those of the server.
      *
+     * @param start the rung on which the player came to this version of the drill
      * @return a standing: the level, the lines so taken together, and the verdict now where there is one
      */
     @JSExport
-    public static String standing(String drill, String history, String own, String player) {
+    public static String standing(String drill, String history, String own, String player, int start) {
         Drill version = DrillCodec.decode(Fields.parse(drill));
-        Ledger ledger = new Ledger(version, lines(history)).overlaidWith(lines(own), player);
+        Ledger ledger = new Ledger(version, lines(history), start).overlaidWith(lines(own), player);
         JsonArray sets = new JsonArray();
         for (SetResult set : ledger.sets()) {
             sets.add(ResultCodec.encode(SetLine.of(set)));
@@ -59,6 +60,58 @@ public final class Face {
         JsonObject standing = Json.object().add("level", ledger.level()).add("sets", sets);
         ledger.verdictNow().ifPresent(verdict -> standing.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));
         return standing.toString();
+    }
+
+    /**
+     * How a target lies.
+     *
+     * @param conditions hands, side, and where given the stance and what was laid
+     * @return the {@code lying} and how many {@code rings} there are, or the {@code problem}
+     */
+    @JSExport
+    public static String lying(String target, int ring, String conditions) {
+        return Targets.lying(target, ring, conditions);
+    }
+
+    /**
+     * What a ball would be that came to these places, in order.
+     *
+     * @return the {@code ruling}, whether it {@code goesOn} to a further place, its {@code points}, metres {@code toEdge}
+     *     and {@code fromAim} where there are such; or the {@code problem}
+     */
+    @JSExport
+    public static String preview(String target, int ring, String conditions, String places) {
+        return Targets.preview(target, ring, conditions, places);
+    }
+
+    /**
+     * A target by one touch elsewhere, or larger.
+     *
+     * @param zone   the number of the zone to change, 0 for all
+     * @param change its {@code kind}, {@code MIRROR}, {@code OTHER_END} or {@code SCALE} with a {@code factor} and the
+     *               place to scale {@code about}
+     * @return the {@code target}, or the {@code problem}
+     */
+    @JSExport
+    public static String changed(String target, int zone, String change) {
+        return Targets.changed(target, zone, change);
+    }
+
+    /**
+     * Reads a length as people write it.
+     *
+     * @param measures the place's own measures, a list
+     * @return its {@code metres}, or the {@code problem}
+     */
+    @JSExport
+    public static String length(String text, String measures) {
+        return Targets.length(text, measures);
+    }
+
+    /** A length in a unit, by the unit's name or the several of one of these measures. */
+    @JSExport
+    public static String written(double metres, String unit, String measures) {
+        return Targets.written(metres, unit, measures);
     }
 
     private static List<SetResult> lines(String json) {

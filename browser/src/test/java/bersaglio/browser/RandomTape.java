@@ -11,11 +11,15 @@ import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.target.Stance;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /** A random but lawful run of events of every kind. */
@@ -37,7 +41,17 @@ final class RandomTape {
     }
 
     List<ChartEvent> events(int count) {
-        add(new Happening.SetOpened(player(), hand(), drill, level(), any(Standpoint.values())));
+        add(new Happening.SetOpened(
+                player(),
+                hand(),
+                drill,
+                level(),
+                any(Standpoint.values()),
+                any(From.values()),
+                hand(),
+                Optional.of("hall-2"),
+                random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextDouble()),
+                List.of()));
         while (events.size() < count) {
             add(random.nextInt(10) < 6 ? shot() : correction());
         }
@@ -62,13 +76,15 @@ final class RandomTape {
         if (random.nextInt(4) == 0) {
             return new Happening.ShotKeyed(ruling(), any(Caller.values()));
         }
+        Point landing = new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9);
+        Point over = new Point(random.nextGaussian(), 1.4 + random.nextDouble());
         return new Happening.ShotLanded(
-                new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9), any(Caller.values()));
+                random.nextBoolean() ? List.of(landing) : List.of(over, landing), any(Caller.values()));
     }
 
     private Happening correction() {
         String target = ids.get(random.nextInt(ids.size()));
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(12)) {
             case 0 -> new Happening.ShotCalled(target, ruling());
             case 1, 2 -> new Happening.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
             case 3 -> new Happening.Redone(target);
@@ -79,6 +95,13 @@ final class RandomTape {
             case 6 -> new Happening.SetMoved(player(), hand(), level(), 1_790_000_000_000L + random.nextInt(1 << 20));
             case 7 -> random.nextBoolean() ? new Happening.SetStruck() : new Happening.SetRestored();
             case 8 -> new Happening.LevelMoved(move());
+            case 9 -> new Happening.SetTurned();
+            case 10 ->
+                new Happening.StanceMoved(new Stance(
+                        List.of(
+                                new Point(random.nextDouble() * 4 - 2, random.nextDouble() * 6),
+                                new Point(random.nextDouble() * 4 - 2, random.nextDouble() * 6)),
+                        0.5 + random.nextDouble()));
             default -> new Happening.PenTaken(pen + 1, target);
         };
     }

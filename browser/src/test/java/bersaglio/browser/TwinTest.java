@@ -5,13 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.court.Area;
-import bersaglio.core.court.Circle;
-import bersaglio.core.court.Plane;
-import bersaglio.core.court.Point;
-import bersaglio.core.court.Polygon;
-import bersaglio.core.court.Rectangle;
-import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -20,11 +13,11 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Quota;
-import bersaglio.core.target.TargetZone;
-import bersaglio.core.target.Tie;
+import bersaglio.core.target.TargetSet;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.TargetCodec;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -68,7 +61,7 @@ class TwinTest {
                     .add("player", "nora"));
             expected.add(answer(drill, history, events));
         }
-        assertAlike("", inThePage(folder, cases), Json.parse(expected.toString()));
+        assertAlike("", inThePage(folder, "twins.mjs", cases), Json.parse(expected.toString()));
     }
 
     @Test
@@ -84,12 +77,60 @@ class TwinTest {
                         .add("history", new JsonArray())
                         .add("events", encoded)
                         .add("player", "nora"));
-        JsonValue set = inThePage(folder, cases).asArray().get(0).asObject().get("set");
+        JsonValue set = inThePage(folder, "twins.mjs", cases)
+                .asArray()
+                .get(0)
+                .asObject()
+                .get("set");
         assertAlike(
                 "",
                 set,
                 Json.parse(answer(drill, new JsonArray(), events).get("set").toString()));
     }
+
+    /** The editor's questions: how a target lies, what a ball would be, and the target changed by one touch. */
+    @Test
+    void thePageAndTheServerAgreeOnTargetsAndLengths(@TempDir Path folder) throws Exception {
+        JsonArray cases = new JsonArray();
+        JsonArray expected = new JsonArray();
+        for (int seed = 1; seed <= CASES; seed++) {
+            Random random = new Random(seed);
+            String target =
+                    TargetCodec.encode(new RandomTarget(random, 1.2).set()).toString();
+            String conditions = Json.object()
+                    .add("hand", random.nextBoolean() ? "LEFT" : "RIGHT")
+                    .add("from", random.nextBoolean() ? "LEFT" : "RIGHT")
+                    .add("opponent", random.nextBoolean() ? "LEFT" : "RIGHT")
+                    .toString();
+            String places =
+                    "[{\"x\":" + (random.nextGaussian() + 1.5) + ",\"y\":" + (random.nextGaussian() + 5.5) + "}]";
+            String change = List.of(
+                            "{\"kind\":\"MIRROR\"}",
+                            "{\"kind\":\"OTHER_END\"}",
+                            "{\"kind\":\"SCALE\",\"factor\":0.8,\"about\":{\"x\":2,\"y\":6}}",
+                            "{\"kind\":\"MELT\"}")
+                    .get(random.nextInt(4));
+            String length = List.of("1.2 m", "4 ft 6 in", "2 1/2 tiles", "7 parsecs", "45cm")
+                    .get(random.nextInt(5));
+            cases.add(new JsonArray()
+                    .add(target)
+                    .add(conditions)
+                    .add(places)
+                    .add(change)
+                    .add(length)
+                    .add(MEASURES));
+            expected.add(new JsonArray()
+                    .add(Json.parse(Face.lying(target, 0, conditions)))
+                    .add(Json.parse(Face.preview(target, 0, conditions, places)))
+                    .add(Json.parse(Face.changed(target, seed % 2, change)))
+                    .add(Json.parse(Face.length(length, MEASURES)))
+                    .add(Face.written(
+                            1.234 * seed % 9, List.of("METRE", "FOOT", "tiles").get(seed % 3), MEASURES)));
+        }
+        assertAlike("", inThePage(folder, "targets.mjs", cases), Json.parse(expected.toString()));
+    }
+
+    private static final String MEASURES = "[{\"one\":\"tile\",\"many\":\"tiles\",\"metres\":0.3}]";
 
     private static JsonObject answer(Drill drill, JsonArray history, List<ChartEvent> events) {
         Chart chart = Face.chart(DrillCodec.encode(drill).toString(), history.toString());
@@ -107,7 +148,9 @@ class TwinTest {
                                 DrillCodec.encode(drill).toString(),
                                 history.toString(),
                                 "[" + chart.line() + "]",
-                                "nora")));
+                                "nora",
+                                2)))
+                .add("lying", Json.parse(chart.lying()));
     }
 
     private static JsonArray history(Drill drill, Random random) {
@@ -122,39 +165,24 @@ class TwinTest {
 
     private static Drill drill(AdvanceRule advance, Random random) {
         List<Level> levels = new ArrayList<>();
-        String inUse = List.of("singles", "doubles", "right-box", "right-half").get(random.nextInt(4));
-        Tie tie = inUse.startsWith("right") ? Tie.COURT : Tie.HITTER_HAND;
         for (int number = 1; number <= 4; number++) {
-            double size = 1.4 - 0.2 * number + random.nextInt(3) * 0.05;
+            TargetSet target = new RandomTarget(random, 1.4 - 0.2 * number + random.nextInt(3) * 0.05).set();
             levels.add(new Level(
                     number,
-                    new TargetZone("Corner", 1, Plane.FLOOR, corner(size, random), tie),
+                    target,
+                    target.rings() == 0 ? 0 : random.nextInt(target.rings() + 1),
                     new Quota(6 + random.nextInt(4), 12),
                     3,
                     random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.6),
                     advance));
         }
-        return new Drill("clear-v1", 1, "Clear", "feed", Freedom.FED, Courts.BADMINTON, inUse, levels);
+        return new Drill("clear-v1", "clear", 1, "Clear", "feed", Freedom.FED, levels);
     }
 
-    private static Area corner(double size, Random random) {
-        Rectangle square = new Rectangle(2.59 - size, 6.7 - size, 2.59, 6.7);
-        return switch (random.nextInt(3)) {
-            case 0 -> square;
-            case 1 -> new Circle(square.middle(), size / 2);
-            default ->
-                Polygon.of(
-                        new Point(square.left(), square.near() + size * random.nextDouble() / 2),
-                        new Point(square.right(), square.near()),
-                        new Point(square.right() - size / 3, square.near() + size / 2),
-                        new Point(square.right(), square.far()),
-                        new Point(square.left() + size * random.nextDouble(), square.far()));
-        };
-    }
-
-    private static JsonValue inThePage(Path folder, JsonArray cases) throws IOException, InterruptedException {
-        Path script = folder.resolve("twins.mjs");
-        try (var in = TwinTest.class.getResourceAsStream("twins.mjs")) {
+    private static JsonValue inThePage(Path folder, String name, JsonArray cases)
+            throws IOException, InterruptedException {
+        Path script = folder.resolve(name);
+        try (var in = TwinTest.class.getResourceAsStream(name)) {
             Files.write(script, in.readAllBytes());
         }
         Path given = folder.resolve("cases.json");

@@ -19,7 +19,8 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
     verdict: read(chart.verdict()),
     closing: read(chart.closing()),
     line,
-    standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player)),
+    standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, 2)),
+    lying: read(chart.lying()),
   }
 })
 writeFileSync(answersFile, JSON.stringify(answers))

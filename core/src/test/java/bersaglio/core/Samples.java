@@ -9,8 +9,9 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Quota;
-import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
+import bersaglio.core.target.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -21,7 +22,12 @@ public final class Samples {
     /** The rear corner on a right-hander's forehand side, a metre each way. */
     public static final Rectangle CORNER = new Rectangle(1.59, 5.70, 2.59, 6.70);
 
-    private static final TargetZone ZONE = new TargetZone("Rear corner", 1, Plane.FLOOR, CORNER, Tie.HITTER_HAND);
+    public static final TargetSet TARGET = TargetSet.of(
+            "rear-corner",
+            "Rear corner",
+            Courts.BADMINTON,
+            "singles",
+            Zone.spot(1, "Rear corner", Plane.FLOOR, CORNER).tiedTo(Tie.HITTER_HAND));
 
     private Samples() {}
 
@@ -31,11 +37,11 @@ public final class Samples {
 
     /** A level at which the coach asks for this rate. */
     public static Level level(AdvanceRule advance, double target) {
-        return new Level(1, ZONE, new Quota(8, 12), 3, OptionalDouble.of(target), advance);
+        return new Level(1, TARGET, 0, new Quota(8, 12), 3, OptionalDouble.of(target), advance);
     }
 
     private static Level level(int number, AdvanceRule advance) {
-        return new Level(number, ZONE, new Quota(8, 12), 3, OptionalDouble.empty(), advance);
+        return new Level(number, TARGET, 0, new Quota(8, 12), 3, OptionalDouble.empty(), advance);
     }
 
     public static Drill drill(AdvanceRule advance) {
@@ -45,13 +51,18 @@ public final class Samples {
         }
         return new Drill(
                 "clear-v1",
+                "clear",
                 1,
                 "Straight clear",
                 "High serve to the forehand rear corner",
                 Freedom.FED,
-                Courts.BADMINTON,
-                "singles",
                 levels);
+    }
+
+    /** A drill of one level at this target. */
+    public static Drill drill(TargetSet target) {
+        Level level = new Level(1, target, 0, new Quota(8, 12), 3, OptionalDouble.empty(), new OneMetQuota());
+        return new Drill("own-v1", "own", 1, "Own", "Hand feed", Freedom.FED, List.of(level));
     }
 
     public static Drill drill() {

@@ -39,21 +39,23 @@ class ViewsTest {
         Drill drill = drills.version(Device.DRILL).orElseThrow();
         server.get("/api/club").get("players").forEach(player -> {
             String id = player.get("id").asString();
-            server.get("/api/players/" + id + "/ledger?drill=" + Device.DRILL).forEach(line -> {
-                List<ChartEvent> events = server.bean(Charting.class)
-                        .eventsOf(UUID.fromString(line.get("run").asString()));
-                ChartedSet set = SetChart.replay(drills, events);
-                SetResult result = set.asResult();
-                assertSame(ResultCodec.encode(SetView.of(set)).toString(), SetView.of(set));
-                assertSame(ResultCodec.encode(SetLine.of(result)).toString(), SetLine.of(result));
-                new Ledger(drill, List.of())
-                        .verdictOn(result)
-                        .map(VerdictView::of)
-                        .ifPresent(verdict ->
-                                assertSame(ResultCodec.encode(verdict).toString(), verdict));
-                assertThat(ResultCodec.decodeLine(Fields.of("", Fields.parse(line.toString()))))
-                        .isEqualTo(result);
-            });
+            server.get("/api/players/" + id + "/ledger?drill=" + Device.DRILL)
+                    .get("sets")
+                    .forEach(line -> {
+                        List<ChartEvent> events = server.bean(Charting.class)
+                                .eventsOf(UUID.fromString(line.get("run").asString()));
+                        ChartedSet set = SetChart.replay(drills, events);
+                        SetResult result = set.asResult();
+                        assertSame(ResultCodec.encode(SetView.of(set)).toString(), SetView.of(set));
+                        assertSame(ResultCodec.encode(SetLine.of(result)).toString(), SetLine.of(result));
+                        new Ledger(drill, List.of())
+                                .verdictOn(result)
+                                .map(VerdictView::of)
+                                .ifPresent(verdict ->
+                                        assertSame(ResultCodec.encode(verdict).toString(), verdict));
+                        assertThat(ResultCodec.decodeLine(Fields.of("", Fields.parse(line.toString()))))
+                                .isEqualTo(result);
+                    });
         });
     }
 

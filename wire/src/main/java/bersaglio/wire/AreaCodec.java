@@ -20,7 +20,10 @@ final class AreaCodec {
     private AreaCodec() {}
 
     static JsonObject encode(Area area) {
-        ShapeView shape = ShapeView.of(area);
+        return encode(ShapeView.of(area));
+    }
+
+    static JsonObject encode(ShapeView shape) {
         JsonObject json = Json.object()
                 .add("kind", shape.kind().name())
                 .add("bounds", encode(shape.bounds()))
@@ -52,7 +55,7 @@ final class AreaCodec {
         };
     }
 
-    private static Point point(Fields place) {
+    static Point point(Fields place) {
         return new Point(place.number("x"), place.number("y"));
     }
 
@@ -64,7 +67,7 @@ final class AreaCodec {
                 .add("far", bounds.far());
     }
 
-    private static JsonObject encode(PlaceView place) {
+    static JsonObject encode(PlaceView place) {
         return Json.object().add("x", place.x()).add("y", place.y());
     }
 }

@@ -1,7 +1,5 @@
 package bersaglio.wire;
 
-import bersaglio.core.court.Plane;
-import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -11,8 +9,6 @@ import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Quota;
 import bersaglio.core.problem.Refused;
-import bersaglio.core.target.TargetZone;
-import bersaglio.core.target.Tie;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -33,12 +29,12 @@ public final class DrillCodec {
         }
         return Json.object()
                 .add("id", drill.id())
+                .add("family", drill.family())
                 .add("version", drill.version())
                 .add("name", drill.name())
                 .add("feed", drill.feed())
                 .add("freedom", drill.freedom().name())
                 .add("court", drill.court().id())
-                .add("inUse", drill.inUse())
                 .add("levels", levels);
     }
 
@@ -50,19 +46,19 @@ public final class DrillCodec {
         }
         return new Drill(
                 drill.text("id"),
+                drill.text("family"),
                 drill.count("version"),
                 drill.text("name"),
                 drill.text("feed"),
                 drill.oneOf("freedom", Freedom.values()),
-                Courts.named(drill.text("court")),
-                drill.text("inUse"),
                 levels);
     }
 
     private static JsonObject encode(Level level) {
         JsonObject json = Json.object()
                 .add("number", level.number())
-                .add("zone", encode(level.zone()))
+                .add("target", TargetCodec.encode(level.target()))
+                .add("ring", level.ring())
                 .add(
                         "quota",
                         Json.object()
@@ -81,29 +77,12 @@ public final class DrillCodec {
         Fields quota = level.object("quota");
         return new Level(
                 level.count("number"),
-                zone(level.object("zone")),
+                TargetCodec.decode(level.object("target")),
+                level.count("ring"),
                 new Quota(quota.count("hits"), quota.count("balls")),
                 level.count("tries"),
                 level.has("coachTarget") ? OptionalDouble.of(level.number("coachTarget")) : OptionalDouble.empty(),
                 advance(level.object("advance")));
-    }
-
-    private static JsonObject encode(TargetZone zone) {
-        return Json.object()
-                .add("name", zone.name())
-                .add("number", zone.number())
-                .add("plane", zone.plane().name())
-                .add("area", AreaCodec.encode(zone.area()))
-                .add("tie", zone.tie().name());
-    }
-
-    private static TargetZone zone(Fields zone) {
-        return new TargetZone(
-                zone.text("name"),
-                zone.count("number"),
-                zone.oneOf("plane", Plane.values()),
-                AreaCodec.decode(zone.object("area")),
-                zone.oneOf("tie", Tie.values()));
     }
 
     private static JsonObject encode(AdvanceRule advance) {

@@ -11,14 +11,20 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
+import bersaglio.wire.view.PlaceView;
+import bersaglio.wire.view.TargetView;
 import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Chart events as JSON. Every body has a version; an older one is raised step by step to the present one, a newer one
@@ -28,7 +34,7 @@ public final class EventCodec {
 
     public static final String NEWER = "newer_version";
 
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
 
     private EventCodec() {}
 
@@ -50,22 +56,29 @@ public final class EventCodec {
                 event.count("seq"),
                 event.whole("at"),
                 event.whole("wall"),
-                decodeBody(event.text("kind"), event.object("body")));
+                decodeBody(event.text("kind"), version, event.object("body")));
     }
 
-    /** The body of a kind, at its present version. */
-    public static Happening decodeBody(String kind, Fields body) {
+    /** The body of a kind, as its version had it. */
+    public static Happening decodeBody(String kind, int version, Fields body) {
+        return decodePresent(kind, version < 2 ? raisedTo2(kind, body) : body);
+    }
+
+    /** Zones had no numbers, and nothing was said of sides, opponents, places and what was laid. */
+    private static Fields raisedTo2(String kind, Fields body) {
         return switch (kind) {
-            case "set.opened" ->
-                new Happening.SetOpened(
-                        body.text("player"),
-                        body.oneOf("hand", Hand.values()),
-                        body.text("drill"),
-                        body.count("level"),
-                        body.oneOf("standpoint", Standpoint.values()));
-            case "shot.landed" ->
-                new Happening.ShotLanded(
-                        new Point(body.number("x"), body.number("y")), body.oneOf("by", Caller.values()));
+            case "set.opened" -> body.with("from", From.RIGHT.name()).with("opponent", Hand.RIGHT.name());
+            case "shot.keyed", "shot.called" -> body.with("zone", 0);
+            default -> body;
+        };
+    }
+
+    private static Happening decodePresent(String kind, Fields body) {
+        return switch (kind) {
+            case "set.opened" -> opened(body);
+            case "shot.landed" -> new Happening.ShotLanded(places(body), body.oneOf("by", Caller.values()));
+            case "stance.moved" -> new Happening.StanceMoved(TargetCodec.stance(body));
+            case "set.turned" -> new Happening.SetTurned();
             case "shot.keyed" -> new Happening.ShotKeyed(ruling(body), body.oneOf("by", Caller.values()));
             case "shot.called" -> new Happening.ShotCalled(body.text("shot"), ruling(body));
             case "entry.undone" -> new Happening.Undone(body.text("target"));
@@ -88,8 +101,31 @@ public final class EventCodec {
         };
     }
 
+    private static Happening.SetOpened opened(Fields body) {
+        return new Happening.SetOpened(
+                body.text("player"),
+                body.oneOf("hand", Hand.values()),
+                body.text("drill"),
+                body.count("level"),
+                body.oneOf("standpoint", Standpoint.values()),
+                body.oneOf("from", From.values()),
+                body.oneOf("opponent", Hand.values()),
+                body.has("place") ? Optional.of(body.text("place")) : Optional.empty(),
+                body.has("charterSd") ? OptionalDouble.of(body.number("charterSd")) : OptionalDouble.empty(),
+                ConditionsCodec.laid(body));
+    }
+
+    /** The places before the last stand apart, as most shots have none. */
+    private static List<Point> places(Fields body) {
+        List<Point> places = new ArrayList<>();
+        body.objectsIfAny("before").forEach(place -> places.add(AreaCodec.point(place)));
+        places.add(AreaCodec.point(body));
+        return places;
+    }
+
     private static final String KINDS = "set.opened, shot.landed, shot.keyed, shot.called, entry.undone, entry.redone,"
-            + " set.closed, set.reopened, set.moved, set.struck, set.restored, level.moved, pen.taken";
+            + " stance.moved, set.turned, set.closed, set.reopened, set.moved, set.struck, set.restored, level.moved,"
+            + " pen.taken";
 
     public static JsonObject encode(ChartEvent event) {
         return Json.object()
@@ -123,6 +159,10 @@ public final class EventCodec {
             return "entry.undone";
         } else if (what instanceof Happening.Redone) {
             return "entry.redone";
+        } else if (what instanceof Happening.StanceMoved) {
+            return "stance.moved";
+        } else if (what instanceof Happening.SetTurned) {
+            return "set.turned";
         } else if (what instanceof Happening.SetClosed) {
             return "set.closed";
         } else if (what instanceof Happening.SetReopened) {
@@ -142,15 +182,11 @@ public final class EventCodec {
     public static JsonObject encodeBody(Happening what) {
         JsonObject body = Json.object();
         if (what instanceof Happening.SetOpened opened) {
-            return body.add("player", opened.player())
-                    .add("hand", opened.hand().name())
-                    .add("drill", opened.drill())
-                    .add("level", opened.level())
-                    .add("standpoint", opened.standpoint().name());
+            return encode(body, opened);
         } else if (what instanceof Happening.ShotLanded landed) {
-            return body.add("x", landed.landing().x())
-                    .add("y", landed.landing().y())
-                    .add("by", landed.by().name());
+            return encode(body, landed.places()).add("by", landed.by().name());
+        } else if (what instanceof Happening.StanceMoved moved) {
+            return TargetCodec.encode(TargetView.StanceView.of(moved.stance()));
         } else if (what instanceof Happening.ShotKeyed keyed) {
             return rule(body, keyed.ruling()).add("by", keyed.by().name());
         } else if (what instanceof Happening.ShotCalled called) {
@@ -170,6 +206,33 @@ public final class EventCodec {
             return encodeMove(body, moved.move());
         } else if (what instanceof Happening.PenTaken taken) {
             return body.add("pen", taken.pen()).add("lastSeen", taken.lastSeen());
+        }
+        return body;
+    }
+
+    private static JsonObject encode(JsonObject body, Happening.SetOpened opened) {
+        body.add("player", opened.player())
+                .add("hand", opened.hand().name())
+                .add("drill", opened.drill())
+                .add("level", opened.level())
+                .add("standpoint", opened.standpoint().name())
+                .add("from", opened.from().name())
+                .add("opponent", opened.opponent().name());
+        opened.place().ifPresent(place -> body.add("place", place));
+        opened.charterSd().ifPresent(sd -> body.add("charterSd", sd));
+        if (!opened.laid().isEmpty()) {
+            body.add("laid", ConditionsCodec.encode(opened.laid()));
+        }
+        return body;
+    }
+
+    private static JsonObject encode(JsonObject body, List<Point> places) {
+        Point last = places.get(places.size() - 1);
+        body.add("x", last.x()).add("y", last.y());
+        if (places.size() > 1) {
+            JsonArray before = new JsonArray();
+            places.subList(0, places.size() - 1).forEach(place -> before.add(AreaCodec.encode(PlaceView.of(place))));
+            body.add("before", before);
         }
         return body;
     }
@@ -212,11 +275,13 @@ public final class EventCodec {
     }
 
     private static Ruling ruling(Fields body) {
-        return new Ruling(body.oneOf("outcome", Outcome.values()), body.oneOf("side", Side.values()));
+        return new Ruling(
+                body.oneOf("outcome", Outcome.values()), body.oneOf("side", Side.values()), body.count("zone"));
     }
 
     private static JsonObject rule(JsonObject body, Ruling ruling) {
         return body.add("outcome", ruling.outcome().name())
-                .add("side", ruling.side().name());
+                .add("side", ruling.side().name())
+                .add("zone", ruling.zone());
     }
 }

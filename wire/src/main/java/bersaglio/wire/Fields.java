@@ -1,5 +1,6 @@
 package bersaglio.wire;
 
+import bersaglio.core.court.Point;
 import bersaglio.core.problem.Refused;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
@@ -7,12 +8,14 @@ import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.ParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a JSON object; whatever is missing or of the wrong kind is refused by the path of its field. */
 public final class Fields {
 
     private static final int LONGEST_TEXT = 400;
+    private static final int MOST_POSITIONS = 100;
     private static final double LARGEST_WHOLE = 9_007_199_254_740_991.0;
 
     private final String path;
@@ -41,6 +44,11 @@ public final class Fields {
                     "line " + broken.getLocation().line + ", column " + broken.getLocation().column,
                     "JSON");
         }
+    }
+
+    /** A JSON object from its text. */
+    public static JsonObject objectOf(String text) {
+        return of("", parse(text)).json;
     }
 
     public boolean has(String name) {
@@ -118,6 +126,95 @@ public final class Fields {
             objects.add(of(field(name) + "." + objects.size(), item));
         }
         return objects;
+    }
+
+    /** None when the field is left out. */
+    public List<Fields> objectsIfAny(String name) {
+        return has(name) ? objects(name) : List.of();
+    }
+
+    /** A copy with one more text. */
+    Fields with(String name, String text) {
+        return new Fields(path, new JsonObject(json).set(name, text));
+    }
+
+    /** A copy with one more number. */
+    Fields with(String name, int number) {
+        return new Fields(path, new JsonObject(json).set(name, number));
+    }
+
+    /** A copy of the object itself. */
+    JsonObject json() {
+        return new JsonObject(json);
+    }
+
+    /** Closed rings of positions, each without its last, which repeats the first. */
+    List<List<Point>> rings(String name) {
+        JsonValue value = need(name);
+        List<List<Point>> rings = new ArrayList<>();
+        if (value.isArray()) {
+            for (JsonValue ring : value.asArray()) {
+                rings.add(ring(name, ring));
+            }
+        }
+        if (rings.isEmpty()) {
+            throw wrong(name, value, "a list of rings");
+        }
+        return rings;
+    }
+
+    private List<Point> ring(String name, JsonValue ring) {
+        List<Point> places = new ArrayList<>();
+        if (ring.isArray() && ring.asArray().size() > MOST_POSITIONS) {
+            throw new Refused(
+                    "out_of_range", field(name), ring.asArray().size() + " positions", "4 to " + MOST_POSITIONS);
+        }
+        if (!ring.isArray() || ring.asArray().size() < 4) {
+            throw wrong(name, ring, "a ring of at least four positions");
+        }
+        for (JsonValue position : ring.asArray()) {
+            boolean fits = position.isArray()
+                    && position.asArray().size() >= 2
+                    && position.asArray().get(0).isNumber()
+                    && position.asArray().get(1).isNumber();
+            if (!fits) {
+                throw wrong(name, position, "a position of two numbers");
+            }
+            places.add(new Point(
+                    position.asArray().get(0).asDouble(),
+                    position.asArray().get(1).asDouble()));
+        }
+        if (!places.get(0).equals(places.get(places.size() - 1))) {
+            throw wrong(name, ring, "a ring that ends where it begins");
+        }
+        return places.subList(0, places.size() - 1);
+    }
+
+    /** Whole numbers. */
+    public List<Integer> counts(String name) {
+        JsonValue value = need(name);
+        if (!value.isArray()) {
+            throw wrong(name, value, "a list of whole numbers");
+        }
+        List<Integer> counts = new ArrayList<>();
+        for (JsonValue item : value.asArray()) {
+            if (!item.isNumber() || item.asDouble() != Math.rint(item.asDouble())) {
+                throw wrong(name, item, "a list of whole numbers");
+            }
+            counts.add((int) item.asDouble());
+        }
+        return counts;
+    }
+
+    /** Makes a value of these fields; what the rules refuse of it is named by its whole path. */
+    public <T> T at(Supplier<T> work) {
+        try {
+            return work.get();
+        } catch (Refused refused) {
+            String at = refused.problem().field();
+            boolean whole = path.isEmpty() || at.equals(path) || at.startsWith(path + ".");
+            throw whole ? refused : refused.under(path);
+        }
     }
 
     public List<String> names() {

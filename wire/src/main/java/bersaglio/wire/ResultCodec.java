@@ -37,10 +37,17 @@ public final class ResultCodec {
                 .add("run", set.run())
                 .add("player", set.player())
                 .add("hand", set.hand().name())
+                .add("from", set.from().name())
+                .add("opponent", set.opponent().name())
                 .add("drill", set.drill())
                 .add("level", set.level())
-                .add("standpoint", set.standpoint().name())
-                .add("openedAt", set.openedAt())
+                .add("standpoint", set.standpoint().name());
+        addText(json, "place", set.place());
+        json.add("turned", set.turned()).add("laid", set.laid());
+        if (set.stance() != null) {
+            json.add("stance", TargetCodec.encode(set.stance()));
+        }
+        json.add("openedAt", set.openedAt())
                 .add("heldAt", set.heldAt())
                 .add("shots", shots)
                 .add("hits", set.hits())
@@ -87,6 +94,7 @@ public final class ResultCodec {
                 .add("player", line.player())
                 .add("drill", line.drill())
                 .add("level", line.level())
+                .add("laid", line.laid())
                 .add("heldAt", line.heldAt())
                 .add("trials", line.trials())
                 .add("notSeen", line.notSeen())
@@ -108,6 +116,7 @@ public final class ResultCodec {
                 line.text("player"),
                 line.text("drill"),
                 line.count("level"),
+                line.text("laid"),
                 line.whole("heldAt"),
                 new Attempt(line.text("trials")),
                 line.count("notSeen"),
@@ -124,21 +133,32 @@ public final class ResultCodec {
         if (shot.x() != null && shot.y() != null) {
             json.add("x", shot.x()).add("y", shot.y());
         }
+        if (shot.before() != null) {
+            JsonArray before = new JsonArray();
+            shot.before().forEach(place -> before.add(AreaCodec.encode(place)));
+            json.add("before", before);
+        }
         json.add("ruling", encode(shot.ruling()));
         if (shot.other() != null) {
             json.add("other", encode(shot.other()));
         }
-        return json.add("close", shot.close())
+        json.add("close", shot.close())
                 .add("called", shot.called())
                 .add("counted", shot.counted())
                 .add("by", shot.by().name())
-                .add("at", shot.at());
+                .add("at", shot.at())
+                .add("points", shot.points());
+        if (shot.fromAim() != null) {
+            json.add("fromAim", shot.fromAim());
+        }
+        return json;
     }
 
-    private static JsonObject encode(RulingView ruling) {
+    public static JsonObject encode(RulingView ruling) {
         return Json.object()
                 .add("outcome", ruling.outcome().name())
-                .add("side", ruling.side().name());
+                .add("side", ruling.side().name())
+                .add("zone", ruling.zone());
     }
 
     private static void addSaidAndMove(JsonObject json, @Nullable AdviceView said, @Nullable MoveView move) {

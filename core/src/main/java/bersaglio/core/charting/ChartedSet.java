@@ -6,15 +6,18 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Quota;
 import bersaglio.core.drill.Standing;
 import bersaglio.core.drill.Tally;
-import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
+import bersaglio.core.target.Conditions;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * A set as its events make it.
  *
+ * @param conditions hands, side and what was laid, with the stance as it was last
+ * @param place    the version of the place that it was charted in
+ * @param turned   whether its landings were turned afterwards
  * @param openedAt milliseconds since 1970
  * @param heldAt   when the set was held; sets are ordered by it
  * @param said     the verdict as given when it was last closed
@@ -29,9 +32,11 @@ public record ChartedSet(
         String session,
         String run,
         String player,
-        Hand hand,
+        Conditions conditions,
         int level,
         Standpoint standpoint,
+        Optional<String> place,
+        boolean turned,
         long openedAt,
         long heldAt,
         List<Shot> shots,
@@ -94,6 +99,18 @@ public record ChartedSet(
 
     /** This set as a line in its player's ledger. */
     public SetResult asResult() {
-        return new SetResult(run, player, drill.id(), level, heldAt, attempt(), notSeen(), closed, struck, said, move);
+        return new SetResult(
+                run,
+                player,
+                drill.id(),
+                level,
+                conditions.laidKey(),
+                heldAt,
+                attempt(),
+                notSeen(),
+                closed,
+                struck,
+                said,
+                move);
     }
 }

@@ -4,8 +4,15 @@ import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.problem.Check;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Conditions.Laid;
+import bersaglio.core.target.Stance;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What a chart event says. Each kind knows what it does to the chart of its set; corrections name what they act on. */
 public sealed interface Happening {
@@ -17,12 +24,53 @@ public sealed interface Happening {
         return false;
     }
 
-    /** A set starts. Hitter, hand and drill version are kept as they stood at the first touch. */
-    record SetOpened(String player, Hand hand, String drill, int level, Standpoint standpoint) implements Happening {
+    /**
+     * A set starts. Hitter, hand, drill version, place and what was laid are kept as they stood at the first touch.
+     *
+     * @param from      the side served or hit from
+     * @param opponent  the opponent's racket hand
+     * @param place     the version of the place, where one is chosen
+     * @param charterSd the charter's own error there as measured, in metres
+     * @param laid      zones that were laid otherwise than drawn
+     */
+    record SetOpened(
+            String player,
+            Hand hand,
+            String drill,
+            int level,
+            Standpoint standpoint,
+            From from,
+            Hand opponent,
+            Optional<String> place,
+            OptionalDouble charterSd,
+            List<Laid> laid)
+            implements Happening {
         public SetOpened {
             Check.requireId("player", player);
             Check.requireId("drill", drill);
             Check.requireAtLeast("level", level, 1);
+            Check.requireId("place", place.orElse("none"));
+            Check.requireBetween("charterSd", charterSd.orElse(0), 0, 2);
+            laid = List.copyOf(laid);
+        }
+
+        /** With everything as drawn, in no particular place. */
+        public SetOpened(String player, Hand hand, String drill, int level, Standpoint standpoint) {
+            this(
+                    player,
+                    hand,
+                    drill,
+                    level,
+                    standpoint,
+                    From.RIGHT,
+                    Hand.RIGHT,
+                    Optional.empty(),
+                    OptionalDouble.empty(),
+                    List.of());
+        }
+
+        Conditions conditions() {
+            return new Conditions(hand, from, opponent, Optional.empty(), laid);
         }
 
         @Override
@@ -31,19 +79,32 @@ public sealed interface Happening {
         }
     }
 
-    /** A shot landed where the charter touched. */
-    record ShotLanded(Point landing, Caller by) implements Happening {
+    /**
+     * A shot landed where the charter touched.
+     *
+     * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
+     */
+    record ShotLanded(List<Point> places, Caller by) implements Happening {
 
-        private static final double FARTHEST = 20;
+        private static final double FARTHEST = 70;
+        private static final int MOST_PLACES = 4;
 
         public ShotLanded {
-            Check.requireBetween("x", landing.x(), -FARTHEST, FARTHEST);
-            Check.requireBetween("y", landing.y(), -FARTHEST, FARTHEST);
+            Check.requireBetween("places", places.size(), 1, MOST_PLACES);
+            for (Point place : places) {
+                Check.requireBetween("x", place.x(), -FARTHEST, FARTHEST);
+                Check.requireBetween("y", place.y(), -FARTHEST, FARTHEST);
+            }
+            places = List.copyOf(places);
+        }
+
+        public ShotLanded(Point landing, Caller by) {
+            this(List.of(landing), by);
         }
 
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
-            chart.land(event.id(), landing, by, event.at());
+            chart.land(event.id(), places, by, event.at());
         }
 
         @Override
@@ -129,6 +190,27 @@ public sealed interface Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.moveTo(this);
+        }
+    }
+
+    /** The opponents stand elsewhere from here on; zones drawn from them follow. */
+    record StanceMoved(Stance stance) implements Happening {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.standAt(stance);
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** The set was charted the wrong way round: every landing is turned by half a turn; its level move goes back. */
+    record SetTurned() implements Happening {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.turn();
         }
     }
 

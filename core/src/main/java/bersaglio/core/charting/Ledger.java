@@ -7,8 +7,11 @@ import bersaglio.core.drill.Standing;
 import bersaglio.core.drill.Tally;
 import bersaglio.core.drill.Verdict;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.problem.Check;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -23,9 +26,17 @@ public final class Ledger {
 
     private final Drill drill;
     private final List<SetResult> sets;
+    private final int start;
 
     public Ledger(Drill drill, List<SetResult> sets) {
+        this(drill, sets, FIRST_LEVEL);
+    }
+
+    /** @param start the rung on which the player came to this version of the drill */
+    public Ledger(Drill drill, List<SetResult> sets, int start) {
+        Check.requireBetween("start", start, FIRST_LEVEL, drill.levels().size());
         this.drill = drill;
+        this.start = start;
         List<SetResult> inOrder = new ArrayList<>(sets);
         inOrder.sort(SetResult.AS_HELD);
         this.sets = List.copyOf(inOrder);
@@ -44,7 +55,7 @@ public final class Ledger {
                 merged.add(set);
             }
         }
-        return new Ledger(drill, merged);
+        return new Ledger(drill, merged, start);
     }
 
     public List<SetResult> sets() {
@@ -56,9 +67,13 @@ public final class Ledger {
         return levelBefore(sets.size());
     }
 
-    /** The sets that count at a level since the player last came to it. */
+    /** The sets that count at a level since the player last came to it, laid as the latest of them. */
     public List<Attempt> attemptsAt(int level) {
-        return attemptsBefore(sets.size(), level);
+        String laid = "";
+        for (SetResult set : sets) {
+            laid = set.counts() && set.level() == level ? set.laid() : laid;
+        }
+        return attemptsBefore(sets.size(), level, laid);
     }
 
     /**
@@ -70,7 +85,7 @@ public final class Ledger {
         if (set.attempt().trials().isEmpty()) {
             return Optional.empty();
         }
-        List<Attempt> attempts = attemptsBefore(placeOf(set), set.level());
+        List<Attempt> attempts = attemptsBefore(placeOf(set), set.level(), set.laid());
         attempts.add(set.attempt());
         return Optional.of(Verdict.of(drill, set.level(), attempts));
     }
@@ -103,31 +118,36 @@ public final class Ledger {
         return readings;
     }
 
-    /** The hit rate at each level where the player has trials that count. */
+    /** The hit rate at each level where the player has trials that count, what was laid otherwise apart. */
     public List<LevelRate> rates() {
         List<LevelRate> rates = new ArrayList<>();
         for (int level = FIRST_LEVEL; level <= drill.levels().size(); level++) {
-            Tally sum = Tally.NONE;
-            int held = 0;
+            Map<String, List<SetResult>> byLaid = new LinkedHashMap<>();
             for (SetResult set : sets) {
                 if (set.counts() && set.level() == level) {
-                    sum = sum.plus(set.attempt().tally());
-                    held++;
+                    byLaid.computeIfAbsent(set.laid(), laid -> new ArrayList<>())
+                            .add(set);
                 }
             }
-            if (sum.trials() > 0) {
-                HitRate rate = new HitRate(sum.hits(), sum.trials());
-                rates.add(new LevelRate(
-                        level,
-                        held,
-                        sum,
-                        rate.share(),
-                        rate.lower(),
-                        rate.upper(),
-                        drill.level(level).targetRate()));
+            for (Map.Entry<String, List<SetResult>> alike : byLaid.entrySet()) {
+                rateOf(level, alike.getKey(), alike.getValue()).ifPresent(rates::add);
             }
         }
         return rates;
+    }
+
+    private Optional<LevelRate> rateOf(int level, String laid, List<SetResult> held) {
+        Tally sum = Tally.NONE;
+        for (SetResult set : held) {
+            sum = sum.plus(set.attempt().tally());
+        }
+        if (sum.trials() == 0) {
+            return Optional.empty();
+        }
+        HitRate rate = new HitRate(sum.hits(), sum.trials());
+        double target = drill.level(level).targetRate();
+        return Optional.of(
+                new LevelRate(level, laid, held.size(), sum, rate.share(), rate.lower(), rate.upper(), target));
     }
 
     private int placeOf(SetResult set) {
@@ -139,18 +159,20 @@ public final class Ledger {
     }
 
     private int levelBefore(int place) {
-        int level = FIRST_LEVEL;
+        int level = start;
         for (int i = 0; i < place; i++) {
             level = sets.get(i).move().map(LevelMove::to).orElse(level);
         }
         return level;
     }
 
-    private List<Attempt> attemptsBefore(int place, int level) {
+    /** What was laid otherwise is another target: its sets are not taken together with these. */
+    private List<Attempt> attemptsBefore(int place, int level, String laid) {
         List<Attempt> attempts = new ArrayList<>();
         for (int i = 0; i < place; i++) {
             SetResult set = sets.get(i);
-            if (set.counts() && set.level() == level && !set.attempt().trials().isEmpty()) {
+            boolean alike = set.level() == level && set.laid().equals(laid);
+            if (set.counts() && alike && !set.attempt().trials().isEmpty()) {
                 attempts.add(set.attempt());
             }
             if (set.move().isPresent() && set.move().get().to() == level) {

@@ -2,6 +2,10 @@ package bersaglio.core.charting;
 
 import bersaglio.core.drill.Tally;
 
-/** The hit rate at one level, over all its sets that count, with its 95 % interval. */
+/**
+ * The hit rate at one level, over all its sets that count, with its 95 % interval.
+ *
+ * @param laid empty for sets laid as drawn; what was laid otherwise has rates of its own
+ */
 public record LevelRate(
-        int level, int sets, Tally tally, double share, double lower, double upper, double targetRate) {}
+        int level, String laid, int sets, Tally tally, double share, double lower, double upper, double targetRate) {}

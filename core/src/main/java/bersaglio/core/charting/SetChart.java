@@ -10,16 +10,19 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
-import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
-import bersaglio.core.shot.Referee;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Referee;
+import bersaglio.core.target.Stance;
+import bersaglio.core.target.Umpire;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** The chart of one set while its events are replayed; {@link #replay} is the way in, {@link ChartedSet} the result. */
@@ -33,7 +36,9 @@ public final class SetChart {
     private String session = "";
     private String run = "";
     private String player = "";
-    private Hand hand = Hand.RIGHT;
+    private Conditions conditions = Conditions.AS_DRAWN;
+    private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty()));
+    private boolean turned;
     private int level;
     private long openedAt;
     private long heldAt;
@@ -104,18 +109,28 @@ public final class SetChart {
         session = event.session();
         run = event.run();
         player = start.player();
-        hand = start.hand();
+        conditions = start.conditions();
         level = start.level();
         openedAt = event.wall();
         heldAt = event.wall();
     }
 
-    void land(String id, Point landing, Caller by, long at) {
-        entries.put(id, new Entry(id, Optional.of(landing), Optional.empty(), by, at, closed));
+    void land(String id, List<Point> places, Caller by, long at) {
+        entries.put(id, new Entry(id, places, Optional.empty(), by, at, closed, stances.size() - 1));
     }
 
     void key(String id, Ruling ruling, Caller by, long at) {
-        entries.put(id, new Entry(id, Optional.empty(), Optional.of(ruling), by, at, closed));
+        entries.put(id, new Entry(id, List.of(), Optional.of(ruling), by, at, closed, stances.size() - 1));
+    }
+
+    void standAt(Stance stance) {
+        conditions = conditions.with(stance);
+        stances.add(conditions.stance());
+    }
+
+    void turn() {
+        turned = !turned;
+        move = Optional.empty();
     }
 
     void call(String shot, Ruling ruling) {
@@ -138,7 +153,7 @@ public final class SetChart {
     void moveTo(SetMoved moved) {
         requireLevel(moved.level());
         player = moved.player();
-        hand = moved.hand();
+        conditions = conditions.with(moved.hand());
         level = moved.level();
         heldAt = moved.heldAt();
         move = Optional.empty();
@@ -165,27 +180,34 @@ public final class SetChart {
 
     private ChartedSet result() {
         Drill named = drill.orElseThrow(SetChart::notOpened);
-        Referee referee = named.refereeFor(level, hand);
+        SetOpened start = opened.orElseThrow(SetChart::notOpened);
+        double charterSd = start.charterSd().orElse(Referee.unknownCharterSd(named.court()));
+        List<Umpire> umpires = new ArrayList<>();
+        stances.forEach(stance -> umpires.add(umpireFor(named, stance)));
         int balls = named.level(level).quota().balls();
         List<Shot> shots = new ArrayList<>(entries.size());
         int trials = 0;
         for (Entry entry : entries.values()) {
-            Ruling ruling = entry.rule(referee);
+            Umpire umpire = umpires.get(entry.stance);
+            List<Point> places = turned ? umpire.turned(entry.places) : entry.places;
+            Ruling ruling = entry.rule(umpire, places);
             boolean trial = ruling.outcome().isTrial();
             boolean counted = !entry.late && !(trial && trials >= balls);
             if (trial && counted) {
                 trials++;
             }
-            shots.add(entry.asShot(referee, ruling, counted));
+            shots.add(entry.asShot(umpire, places, charterSd, ruling, counted));
         }
         return new ChartedSet(
                 named,
                 session,
                 run,
                 player,
-                hand,
+                conditions,
                 level,
-                opened.orElseThrow(SetChart::notOpened).standpoint(),
+                start.standpoint(),
+                start.place(),
+                turned,
                 openedAt,
                 heldAt,
                 shots,
@@ -199,41 +221,57 @@ public final class SetChart {
                 undo.nextRedo());
     }
 
+    private Umpire umpireFor(Drill named, Optional<Stance> stance) {
+        return named.level(level).umpire(conditions.withStance(stance));
+    }
+
     private static Refused notOpened() {
         return new Refused("not_opened", "run", "no set.opened", "a run that begins with set.opened");
     }
 
     private static final class Entry {
         private final String id;
-        private final Optional<Point> landing;
+        private final List<Point> places;
         private final Optional<Ruling> keyed;
         private final Caller by;
         private final long at;
         private final boolean late;
+        private final int stance;
         private Optional<Ruling> call = Optional.empty();
 
-        Entry(String id, Optional<Point> landing, Optional<Ruling> keyed, Caller by, long at, boolean late) {
+        Entry(String id, List<Point> places, Optional<Ruling> keyed, Caller by, long at, boolean late, int stance) {
             this.id = id;
-            this.landing = landing;
+            this.places = places;
             this.keyed = keyed;
             this.by = by;
             this.at = at;
             this.late = late;
+            this.stance = stance;
         }
 
-        Ruling rule(Referee referee) {
+        Ruling rule(Umpire umpire, List<Point> seen) {
             if (call.isPresent()) {
                 return call.get();
             }
-            return keyed.orElseGet(() -> referee.rule(landing.orElseThrow()));
+            return keyed.orElseGet(() -> umpire.rule(seen));
         }
 
-        Shot asShot(Referee referee, Ruling ruling, boolean counted) {
-            Optional<Ruling> other = landing.isPresent()
-                    ? referee.otherSideOfCloseEdge(landing.get(), Referee.UNKNOWN_CHARTER_SD)
+        Shot asShot(Umpire umpire, List<Point> seen, double charterSd, Ruling ruling, boolean counted) {
+            boolean placed = !seen.isEmpty();
+            Optional<Ruling> other = placed && ruling.outcome() != Outcome.VOID
+                    ? umpire.otherSideOfCloseEdge(seen, charterSd)
                     : Optional.empty();
-            boolean isPlain = ruling.outcome() != Outcome.VOID;
-            return new Shot(id, landing, ruling, isPlain ? other : Optional.empty(), call.isPresent(), counted, by, at);
+            return new Shot(
+                    id,
+                    seen,
+                    ruling,
+                    other,
+                    call.isPresent(),
+                    counted,
+                    by,
+                    at,
+                    placed ? umpire.points(seen) : 0,
+                    placed ? umpire.fromAim(seen) : OptionalDouble.empty());
         }
     }
 }

@@ -4,12 +4,17 @@ import bersaglio.core.drill.Attempt;
 import java.util.Comparator;
 import java.util.Optional;
 
-/** One set in a player's ledger. */
+/**
+ * One set in a player's ledger.
+ *
+ * @param laid tells sets laid otherwise than drawn from one another; empty for one laid as drawn
+ */
 public record SetResult(
         String run,
         String player,
         String drill,
         int level,
+        String laid,
         long heldAt,
         Attempt attempt,
         int notSeen,

@@ -13,6 +13,14 @@ public sealed interface Area permits Rectangle, Polygon, Circle {
 
     Area mirrored();
 
+    /** In the line of the net. */
+    Area reflected();
+
+    /** The same area as a player at the other end has it. */
+    default Area turned() {
+        return mirrored().reflected();
+    }
+
     Area moved(double right, double away);
 
     /** Scaled about its middle; the factor is greater than 0. */
@@ -27,6 +35,22 @@ public sealed interface Area permits Rectangle, Polygon, Circle {
     double narrowest();
 
     Rectangle bounds();
+
+    /** Where it lies, for whoever must be told. */
+    default String extent() {
+        Rectangle bounds = bounds();
+        return bounds.left() + " to " + bounds.right() + " across, " + bounds.near() + " to " + bounds.far() + " away";
+    }
+
+    /** Whether the two have more in common than an edge. */
+    default boolean overlaps(Area other) {
+        return Overlap.between(this, other);
+    }
+
+    /** Whether all of another area lies in this one. */
+    default boolean holds(Area inner) {
+        return Overlap.holds(this, inner);
+    }
 
     /** Distance in metres from a place, inside or outside, to the edge. */
     default double distanceToEdge(Point place) {
@@ -52,6 +76,6 @@ public sealed interface Area permits Rectangle, Polygon, Circle {
         Point edge = nearestOnEdge(place);
         Point out = outwardAt(edge);
         double way = contains(place) ? beyond : -beyond;
-        return new Point(edge.x() + way * out.x(), edge.y() + way * out.y());
+        return edge.moved(way * out.x(), way * out.y());
     }
 }

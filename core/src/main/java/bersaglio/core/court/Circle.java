@@ -40,6 +40,11 @@ public record Circle(Point middle, double radius) implements Area {
     }
 
     @Override
+    public Circle reflected() {
+        return new Circle(middle.reflected(), radius);
+    }
+
+    @Override
     public Circle moved(double right, double away) {
         return new Circle(middle.moved(right, away), radius);
     }

@@ -3,17 +3,32 @@ package bersaglio.core.court;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A court to true scale, seen by the player who hits: of a court with a net, the half that is hit into.
  *
  * @param surfaces where its shots are judged, the most used first; none where only counts are kept
+ * @param measured what a club measured of it, when it is none of a sport's
  */
-public record Court(String id, Sport sport, List<Surface> surfaces) {
+public record Court(String id, Sport sport, List<Surface> surfaces, Optional<OwnCourt> measured) {
 
     public Court {
         Check.requireId("court", id);
         surfaces = List.copyOf(surfaces);
+    }
+
+    public Court(String id, Sport sport, List<Surface> surfaces) {
+        this(id, sport, surfaces, Optional.empty());
+    }
+
+    Court measuredAs(OwnCourt own) {
+        return new Court(id, sport, surfaces, Optional.of(own));
+    }
+
+    /** A court with a net: the half hit into, the hitter's own half, and what is above the net. */
+    public static Court withNet(String id, Sport sport, Surface half) {
+        return new Court(id, sport, List.of(half, half.ownHalf(), half.overNet()));
     }
 
     public boolean has(Plane plane) {

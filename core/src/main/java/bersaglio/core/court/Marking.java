@@ -15,10 +15,23 @@ public sealed interface Marking {
 
     Use use();
 
+    /** In the line of the net. */
+    Marking reflected();
+
     /** A straight line. */
-    record Line(String name, Point from, Point to, Use use) implements Marking {}
+    record Line(String name, Point from, Point to, Use use) implements Marking {
+        @Override
+        public Line reflected() {
+            return new Line(name, from.reflected(), to.reflected(), use);
+        }
+    }
 
     /** A part of a circle, drawn counter-clockwise; angles in degrees from the right. */
     record Arc(String name, Point middle, double radius, double fromDegrees, double toDegrees, Use use)
-            implements Marking {}
+            implements Marking {
+        @Override
+        public Arc reflected() {
+            return new Arc(name, middle.reflected(), radius, 360 - toDegrees, 360 - fromDegrees, use);
+        }
+    }
 }

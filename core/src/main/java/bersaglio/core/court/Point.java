@@ -10,6 +10,16 @@ public record Point(double x, double y) {
         return new Point(0 - x, y);
     }
 
+    /** In the line of the net. */
+    public Point reflected() {
+        return new Point(x, 0 - y);
+    }
+
+    /** The same place as a player at the other end has it. */
+    public Point turned() {
+        return new Point(0 - x, 0 - y);
+    }
+
     public Point moved(double right, double away) {
         return new Point(x + right, y + away);
     }

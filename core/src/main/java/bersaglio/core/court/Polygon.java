@@ -112,6 +112,11 @@ public record Polygon(List<Point> corners) implements Area {
     }
 
     @Override
+    public Polygon reflected() {
+        return new Polygon(corners.stream().map(Point::reflected).toList());
+    }
+
+    @Override
     public Polygon moved(double right, double away) {
         return new Polygon(
                 corners.stream().map(corner -> corner.moved(right, away)).toList());
@@ -210,7 +215,10 @@ public record Polygon(List<Point> corners) implements Area {
             Segment side = new Segment(corners.get(i), corners.get((i + 1) % corners.size()));
             if (side.length() <= Overshoot.NOTHING) {
                 throw new Refused(
-                        "repeated_corner", "corners." + i, side.from().toString(), "apart from the next corner");
+                        "repeated_corner",
+                        "corners." + i,
+                        side.from().x() + ", " + side.from().y(),
+                        "apart from the next corner");
             }
             sides.add(side);
         }

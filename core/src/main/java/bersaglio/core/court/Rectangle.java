@@ -2,6 +2,7 @@ package bersaglio.core.court;
 
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import java.util.List;
 
 /** An upright rectangle in metres; its edge belongs to it. */
 public record Rectangle(double left, double near, double right, double far) implements Area {
@@ -55,6 +56,11 @@ public record Rectangle(double left, double near, double right, double far) impl
     }
 
     @Override
+    public Rectangle reflected() {
+        return new Rectangle(left, 0 - far, right, 0 - near);
+    }
+
+    @Override
     public Rectangle moved(double toRight, double away) {
         return new Rectangle(left + toRight, near + away, right + toRight, far + away);
     }
@@ -99,6 +105,15 @@ public record Rectangle(double left, double near, double right, double far) impl
             case LEFT -> new Point(-1, 0);
             default -> new Point(1, 0);
         };
+    }
+
+    /** By so much to every side. */
+    public Rectangle grownBy(double metres) {
+        return new Rectangle(left - metres, near - metres, right + metres, far + metres);
+    }
+
+    public List<Point> corners() {
+        return List.of(new Point(left, near), new Point(right, near), new Point(right, far), new Point(left, far));
     }
 
     /** The part of it that lies on another, which must be some. */

@@ -1,7 +1,9 @@
 package bersaglio.core.court;
 
 import bersaglio.core.problem.Refused;
+import java.util.EnumSet;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * The part of a surface that is in use: it decides what is out, and a result belongs to it.
@@ -27,6 +29,22 @@ public record Region(String id, Marking.Use use, Area area, Set<Side> outEdges) 
         return new Region(id, use, area, Set.of());
     }
 
+    /** The same part on the other side; it keeps its name, as it is the one that was asked for. */
+    public Region mirrored() {
+        return new Region(id, use, area.mirrored(), sides(Side::mirrored));
+    }
+
+    /** In the line of the net. */
+    public Region reflected() {
+        return new Region(id, use, area.reflected(), sides(Side::reflected));
+    }
+
+    private Set<Side> sides(UnaryOperator<Side> turn) {
+        Set<Side> turned = EnumSet.noneOf(Side.class);
+        outEdges.forEach(side -> turned.add(turn.apply(side)));
+        return turned;
+    }
+
     /** Whether a marking means anything while this is in use. */
     public boolean uses(Marking marking) {
         return marking.use() == Marking.Use.BOTH || marking.use() == use;
@@ -46,5 +64,13 @@ public record Region(String id, Marking.Use use, Area area, Set<Side> outEdges) 
             }
         }
         return beyond;
+    }
+
+    /** The place carried over the nearest edge: out when it was in, in when it was out. */
+    public Point acrossEdge(Point place, double beyond) {
+        Point edge = area.nearestOnEdge(place);
+        Point out = area.outwardAt(edge);
+        double way = contains(place) ? beyond : -beyond;
+        return edge.moved(way * out.x(), way * out.y());
     }
 }

@@ -3,6 +3,9 @@ package bersaglio.core.court;
 /** A straight stretch from one place to another. */
 record Segment(Point from, Point to) {
 
+    /** In square metres squared: segments that meet at an end do not cross. */
+    private static final double TOUCHING = 1e-18;
+
     double length() {
         return from.distanceTo(to);
     }
@@ -22,6 +25,19 @@ record Segment(Point from, Point to) {
             return to;
         }
         return new Point(from.x() + share * dx, from.y() + share * dy);
+    }
+
+    Point middle() {
+        return new Point((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
+    }
+
+    /** Whether each passes from one side of the other to its other side. */
+    boolean crosses(Segment other) {
+        double one = turnTo(other.from);
+        double two = turnTo(other.to);
+        double three = other.turnTo(from);
+        double four = other.turnTo(to);
+        return one * two < -TOUCHING && three * four < -TOUCHING;
     }
 
     /** Whether the two have a point in common. */

@@ -8,6 +8,14 @@ public enum Side {
     LEFT,
     RIGHT;
 
+    public Side reflected() {
+        return switch (this) {
+            case SHORT -> DEEP;
+            case DEEP -> SHORT;
+            default -> this;
+        };
+    }
+
     public Side mirrored() {
         return switch (this) {
             case LEFT -> RIGHT;

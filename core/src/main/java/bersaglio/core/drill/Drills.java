@@ -13,4 +13,14 @@ public interface Drills {
     default List<Drill> newest() {
         return List.of();
     }
+
+    /** Every version of every drill, of each drill the newest first. */
+    default List<Drill> all() {
+        return newest();
+    }
+
+    /** The version that this one came after. */
+    default Optional<Drill> versionBefore(Drill drill) {
+        return Optional.empty();
+    }
 }

@@ -144,13 +144,13 @@ public record Lengths(List<LocalMeasure> local) {
             if (peek() == '\'' || peek() == '"') {
                 at++;
             } else {
-                while (at < text.length() && Character.isLetter(peek())) {
+                while (at < text.length() && Letters.isLetter(peek())) {
                     at++;
                 }
             }
             String name = text.substring(from, at);
             for (LocalMeasure measure : local) {
-                if (measure.one().equalsIgnoreCase(name) || measure.many().equalsIgnoreCase(name)) {
+                if (Letters.alike(measure.one(), name) || Letters.alike(measure.many(), name)) {
                     return measure.metres();
                 }
             }

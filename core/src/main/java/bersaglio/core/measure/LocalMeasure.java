@@ -23,7 +23,7 @@ public record LocalMeasure(String one, String many, double metres) {
     private static void requireName(String field, String name) {
         boolean fits = !name.isEmpty() && name.length() <= LONGEST_NAME;
         for (int i = 0; fits && i < name.length(); i++) {
-            fits = Character.isLetter(name.charAt(i));
+            fits = Letters.isLetter(name.charAt(i));
         }
         if (!fits) {
             throw new Refused("bad_name", field, name, "1 to " + LONGEST_NAME + " letters");

@@ -28,10 +28,11 @@ public enum Unit {
     }
 
     public static Optional<Unit> named(String name) {
-        String lower = name.toLowerCase();
         for (Unit unit : values()) {
-            if (unit.names.contains(lower)) {
-                return Optional.of(unit);
+            for (String known : unit.names) {
+                if (Letters.alike(known, name)) {
+                    return Optional.of(unit);
+                }
             }
         }
         return Optional.empty();

@@ -15,6 +15,12 @@ public final class Refused extends IllegalArgumentException {
         this(new Problem(code, field, value, allowed));
     }
 
+    /** The same, with its field named from one level further up. */
+    public Refused under(String field) {
+        String path = problem.field().equals(field) ? field : field + "." + problem.field();
+        return new Refused(problem.code(), path, problem.value(), problem.allowed());
+    }
+
     public Problem problem() {
         return problem;
     }

@@ -50,7 +50,9 @@ final class NormalOverArea {
     }
 
     private double overStraightSides(Area area) {
-        List<Point> corners = area instanceof Polygon polygon ? polygon.corners() : corners(area);
+        List<Point> corners = area instanceof Polygon polygon
+                ? polygon.corners()
+                : area.bounds().corners();
         List<Double> cuts = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             Point corner = corners.get(i);
@@ -139,15 +141,6 @@ final class NormalOverArea {
             share += onCourt(x, sides.get(i - 1).at(x), sides.get(i).at(x));
         }
         return share;
-    }
-
-    private static List<Point> corners(Area area) {
-        var box = area.bounds();
-        return List.of(
-                new Point(box.left(), box.near()),
-                new Point(box.right(), box.near()),
-                new Point(box.right(), box.far()),
-                new Point(box.left(), box.far()));
     }
 
     private interface Curve {

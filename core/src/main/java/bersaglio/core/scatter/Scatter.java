@@ -6,6 +6,7 @@ import bersaglio.core.court.Rectangle;
 import bersaglio.core.odds.Threshold;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.target.Ground;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -99,29 +100,47 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
         return (1 - netRate) * new NormalOverArea(mean, covariance, court).mass(area);
     }
 
+    /** The chance that the next shot is good at a zone, when it is aimed as these were. */
+    public double chance(Ground ground, Rectangle court) {
+        double good = chance(ground.good().orElse(court), court);
+        double spoilt = ground.spoilt().map(area -> chance(area, court)).orElse(0.0);
+        return Math.max(0, good - spoilt);
+    }
+
+    /** The same shots aimed elsewhere. */
+    public Scatter aimedBy(double right, double away) {
+        return new Scatter(placements, mean.moved(right, away), covariance, netRate);
+    }
+
     /**
-     * By how much an area must be scaled about its middle for this chance to hit it; what of it lies off the court is
-     * never hit.
+     * By how much a zone must be scaled about its middle for this chance to be good at it; what of it lies off the court
+     * is never hit. A zone to keep away from is the easier the smaller it is.
      *
      * @return nothing when no size gives it
      */
-    public OptionalDouble scaleFor(Area area, Rectangle court, double chance) {
+    public OptionalDouble scaleFor(Ground ground, Rectangle court, double chance) {
         requireOpenRate(chance);
-        double low = SMALLEST_SCALE;
-        Rectangle bounds = area.bounds();
-        double high = 2 * WIDEST_REACH / Math.max(bounds.width(), bounds.depth());
-        if (!Threshold.reaches(chance(area.scaled(high), court), chance) || chance(area.scaled(low), court) > chance) {
+        Rectangle bounds = ground.whole().bounds();
+        double easy = 2 * WIDEST_REACH / Math.max(bounds.width(), bounds.depth());
+        double hard = SMALLEST_SCALE;
+        if (ground.good().isEmpty()) {
+            double large = easy;
+            easy = hard;
+            hard = large;
+        }
+        if (!Threshold.reaches(chance(ground.scaled(easy), court), chance)
+                || chance(ground.scaled(hard), court) > chance) {
             return OptionalDouble.empty();
         }
         for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (chance(area.scaled(middle), court) < chance) {
-                low = middle;
+            double middle = (easy + hard) / 2;
+            if (chance(ground.scaled(middle), court) < chance) {
+                hard = middle;
             } else {
-                high = middle;
+                easy = middle;
             }
         }
-        return OptionalDouble.of(high);
+        return OptionalDouble.of(easy);
     }
 
     /** The same placements with every variance so many times as large. */

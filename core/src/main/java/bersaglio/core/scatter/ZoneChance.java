@@ -3,6 +3,7 @@ package bersaglio.core.scatter;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.target.Ground;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,11 +26,12 @@ public record ZoneChance(
     public record Range(Area least, Area most) {}
 
     /** @return nothing while too few placements are known */
-    public static Optional<ZoneChance> of(List<Point> placements, int nets, Area zone, Rectangle court, double wanted) {
+    public static Optional<ZoneChance> of(
+            List<Point> placements, int nets, Ground zone, Rectangle court, double wanted) {
         return Scatter.of(placements, nets).map(scatter -> of(scatter, zone, court, wanted));
     }
 
-    private static ZoneChance of(Scatter scatter, Area zone, Rectangle court, double wanted) {
+    public static ZoneChance of(Scatter scatter, Ground zone, Rectangle court, double wanted) {
         OptionalDouble scale = scatter.scaleFor(zone, court, wanted);
         boolean few = scatter.placements() < Scatter.ENOUGH_FOR_A_SIZE;
         return new ZoneChance(
@@ -42,7 +44,7 @@ public record ZoneChance(
     }
 
     /** From the 95 % interval of a variance: (n − 1)s² over chi-squared with n − 1 degrees of freedom. */
-    private static Optional<Range> range(Scatter scatter, Area zone, Rectangle court, double wanted) {
+    private static Optional<Range> range(Scatter scatter, Ground zone, Rectangle court, double wanted) {
         double freedom = scatter.placements() - 1.0;
         ChiSquaredDistribution spread = ChiSquaredDistribution.of(freedom);
         OptionalDouble least = scatter.spreadBy(freedom / spread.inverseSurvivalProbability(TAIL))
@@ -55,8 +57,8 @@ public record ZoneChance(
     }
 
     /** A rectangle is laid on the court only. */
-    private static Area sized(Area zone, Rectangle court, OptionalDouble scale) {
-        Area scaled = zone.scaled(scale.getAsDouble());
+    private static Area sized(Ground zone, Rectangle court, OptionalDouble scale) {
+        Area scaled = zone.scaled(scale.getAsDouble()).whole();
         return scaled instanceof Rectangle box ? box.on(court) : scaled;
     }
 }

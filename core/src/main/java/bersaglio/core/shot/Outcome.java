@@ -13,6 +13,8 @@ public enum Outcome {
     WIDE(true, Side.LEFT, Side.RIGHT),
     /** Only where a line or a rule makes it a miss: in front of a service box, in the tin. */
     SHORT(true),
+    /** A serve that broke its rule, such as a first bounce on the wrong side. */
+    FAULT(true),
     NO_REACH(true),
     NOT_SEEN(false),
     VOID(false);

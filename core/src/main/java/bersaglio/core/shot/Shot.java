@@ -1,28 +1,43 @@
 package bersaglio.core.shot;
 
 import bersaglio.core.court.Point;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * One charted shot as it stands: the mark stays as touched, the call counts.
  *
  * @param id      the event that logged it
- * @param landing where it was touched, when it has a place
+ * @param places  where the ball was touched in, in the order in which it came there; none when it has no place
  * @param ruling  what counts
  * @param other   what it would be beyond the edge that it is close to
  * @param called  whether a person's call replaced what the mark says
  * @param counted whether it belongs to the set's block; a shot past the block is kept and not counted
  * @param at      milliseconds since the set's start
+ * @param points  of the ring it landed in, 0 where none are laid
+ * @param fromAim how far it landed from the point aimed at, in metres, where there is one
  */
 public record Shot(
         String id,
-        Optional<Point> landing,
+        List<Point> places,
         Ruling ruling,
         Optional<Ruling> other,
         boolean called,
         boolean counted,
         Caller by,
-        long at) {
+        long at,
+        int points,
+        OptionalDouble fromAim) {
+
+    public Shot {
+        places = List.copyOf(places);
+    }
+
+    /** The last place it was seen at. */
+    public Optional<Point> landing() {
+        return places.isEmpty() ? Optional.empty() : Optional.of(places.get(places.size() - 1));
+    }
 
     /** A shot is close while its edge is in doubt and nobody has called it. */
     public boolean isClose() {

@@ -1,21 +1,30 @@
 package bersaglio.core.charting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
 import bersaglio.core.charting.Happening.LevelMoved;
 import bersaglio.core.charting.Happening.SetMoved;
+import bersaglio.core.charting.Happening.SetOpened;
 import bersaglio.core.charting.Happening.SetReopened;
 import bersaglio.core.charting.Happening.SetStruck;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Tally;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.target.Conditions.Laid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class LedgerTest {
@@ -106,6 +115,42 @@ class LedgerTest {
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple(1, 2, new Tally(13, 24)),
                         org.assertj.core.groups.Tuple.tuple(2, 1, new Tally(5, 12)));
+    }
+
+    /** A target laid otherwise is another target: its sets do not prove the drawn one. */
+    @Test
+    void whatWasLaidOtherwiseIsKeptApart() {
+        held(1, MET);
+        Tape wide = Tape.opening(
+                        new SetOpened(
+                                "nora",
+                                Hand.RIGHT,
+                                drill.id(),
+                                1,
+                                Standpoint.BEHIND,
+                                From.RIGHT,
+                                Hand.RIGHT,
+                                Optional.empty(),
+                                OptionalDouble.empty(),
+                                List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7)))),
+                        "r2")
+                .row(MET)
+                .close();
+        tapes.add(wide);
+        assertThat(ledger().verdictNow().orElseThrow())
+                .returns(1, verdict -> verdict.tries())
+                .returns("window.metStay", verdict -> verdict.advice().code());
+        held(1, MET);
+        assertThat(ledger().verdictNow().orElseThrow().advice().code()).isEqualTo("window.met");
+        assertThat(ledger().rates()).extracting(LevelRate::sets).containsExactly(2, 1);
+    }
+
+    @Test
+    void onAFurtherVersionOfADrillThePlayerStartsOnTheRungReached() {
+        Ledger onward = new Ledger(drill, List.of(), 3);
+        assertThat(onward.level()).isEqualTo(3);
+        assertThat(onward.overlaidWith(List.of(), "nora").level()).isEqualTo(3);
+        assertThatThrownBy(() -> new Ledger(drill, List.of(), 9)).isInstanceOf(Refused.class);
     }
 
     private Tape held(int level, String trials) {

@@ -3,28 +3,46 @@ package bersaglio.core.charting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bersaglio.core.Samples;
 import bersaglio.core.charting.Happening.LevelMoved;
 import bersaglio.core.charting.Happening.PenTaken;
 import bersaglio.core.charting.Happening.Redone;
 import bersaglio.core.charting.Happening.SetMoved;
+import bersaglio.core.charting.Happening.SetOpened;
 import bersaglio.core.charting.Happening.SetReopened;
 import bersaglio.core.charting.Happening.SetRestored;
 import bersaglio.core.charting.Happening.SetStruck;
+import bersaglio.core.charting.Happening.SetTurned;
 import bersaglio.core.charting.Happening.ShotCalled;
 import bersaglio.core.charting.Happening.ShotLanded;
+import bersaglio.core.charting.Happening.StanceMoved;
 import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.court.Plane;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Standing;
 import bersaglio.core.drill.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
+import bersaglio.core.target.Bounce;
+import bersaglio.core.target.Conditions.Laid;
+import bersaglio.core.target.InUse;
+import bersaglio.core.target.Stance;
+import bersaglio.core.target.Target.ByStance;
+import bersaglio.core.target.TargetSet;
+import bersaglio.core.target.Tie;
+import bersaglio.core.target.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -52,7 +70,7 @@ class SetChartTest {
         tape.land(close);
         assertThat(tape.replay().shots().get(0)).satisfies(shot -> {
             assertThat(shot.isClose()).isTrue();
-            assertThat(shot.other()).contains(Ruling.HIT);
+            assertThat(shot.other()).contains(Ruling.hit(1));
         });
         Shot called = tape.add(new ShotCalled(tape.lastId(), Ruling.HIT))
                 .replay()
@@ -165,8 +183,65 @@ class SetChartTest {
             assertThatThrownBy(() -> new ShotLanded(new Point(x, 3), Caller.COACH))
                     .isInstanceOfSatisfying(
                             Refused.class,
-                            refused -> assertThat(refused.problem().allowed()).isEqualTo("-20.0 to 20.0"));
+                            refused -> assertThat(refused.problem().allowed()).isEqualTo("-70.0 to 70.0"));
         }
+    }
+
+    /** Half a turn about the middle of the half: what was touched at the net was at the back line. */
+    @Test
+    void aSetChartedTheWrongWayRoundIsTurnedAndTurnedBack() {
+        tape.land(new Point(-2.1, 0.5)).add(new LevelMoved(new LevelMove(1, 2, LevelMove.By.RULE, false)));
+        assertThat(tape.replay().attempt().trials()).isEqualTo("0");
+        ChartedSet turned = tape.add(new SetTurned()).replay();
+        assertThat(turned.attempt().trials()).isEqualTo("1");
+        assertThat(turned.shots().get(0).landing()).contains(new Point(2.1, 6.2));
+        assertThat(turned.move()).as("the level move goes back with it").isEmpty();
+        assertThat(tape.add(new SetTurned()).replay().attempt().trials()).isEqualTo("0");
+    }
+
+    @Test
+    void whatWasReallyLaidIsJudged() {
+        SetOpened opened = new SetOpened(
+                "nora",
+                Hand.LEFT,
+                "clear-v1",
+                1,
+                Standpoint.BEHIND,
+                From.RIGHT,
+                Hand.RIGHT,
+                Optional.of("hall-2"),
+                OptionalDouble.of(0.01),
+                List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7))));
+        Tape laid = Tape.opening(opened, "r3").land(new Point(-1.52, 5.6)).land(new Point(-1.48, 6));
+        ChartedSet set = laid.replay();
+        assertThat(set.attempt().trials()).isEqualTo("10");
+        assertThat(set.asResult().laid()).startsWith("1:-2590,5500,");
+        assertThat(set.place()).contains("hall-2");
+        assertThat(set.shots())
+                .as("a centimetre of own error asks for no call at two")
+                .noneMatch(Shot::isClose);
+    }
+
+    @Test
+    void aZoneDrawnFromTheOpponentIsJudgedByWhereTheyStoodThen() {
+        ByStance body = new ByStance(Stance.Anchor.OPPONENT, new Rectangle(-0.5, -0.5, 0.5, 0.5));
+        TargetSet target = new TargetSet(
+                "body",
+                1,
+                "Body",
+                Courts.BADMINTON,
+                InUse.named("singles"),
+                Bounce.FIRST,
+                List.of(new Zone(1, "Body", Plane.FLOOR, Tie.COURT, body)),
+                List.of(),
+                Optional.of(new Stance(List.of(new Point(0, 4)), 1)));
+        Tape moving = Tape.of(Samples.drill(target), "r3", "nora", Hand.RIGHT, 1);
+        moving.land(new Point(0.4, 4)).land(new Point(2, 5));
+        moving.add(new StanceMoved(new Stance(List.of(new Point(2, 5)), 1)));
+        moving.land(new Point(0.4, 4)).land(new Point(2, 5));
+        assertThat(moving.replay().attempt().trials()).isEqualTo("1001");
+        assertThat(moving.add(new Undone(moving.idOf(3))).replay().attempt().trials())
+                .isEqualTo("1010");
     }
 
     /** However an entry sequence runs, undoing all of it and redoing all of it gives the same set again. */

@@ -41,6 +41,15 @@ final class Tape {
         return new Tape(run, drill).add(new SetOpened(player, hand, drill.id(), level, Standpoint.BEHIND));
     }
 
+    static Tape opening(SetOpened opened, String run) {
+        return new Tape(run, Samples.drill()).add(opened);
+    }
+
+    /** The id of an entry, 0 for the opening. */
+    String idOf(int place) {
+        return events.get(place).id();
+    }
+
     Tape add(Happening what) {
         int seq = events.size() + 1;
         long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * 1000L;

@@ -55,6 +55,45 @@ class AreaTest {
         assertThat(taken(corners)).isEqualTo(jtsTakes(corners));
     }
 
+    @Property(tries = 200)
+    void areasOverlapAndHoldEachOtherAsTheLibrarySays(@ForAll long seed) {
+        Random random = new Random(seed);
+        Polygon one = star(random, 3 + random.nextInt(6));
+        Polygon other = star(random, 3 + random.nextInt(6))
+                .scaled(0.1 + random.nextDouble())
+                .moved(random.nextDouble() * 5 - 2.5, random.nextDouble() * 5 - 2.5);
+        Geometry first = jts(one);
+        Geometry second = jts(other);
+        assertThat(one.overlaps(other)).isEqualTo(first.intersection(second).getArea() > 1e-9);
+        assertThat(one.holds(other)).isEqualTo(first.covers(second));
+        Circle disc = new Circle(other.middle(), 0.2 + random.nextDouble());
+        double away = JTS.createPoint(
+                        new Coordinate(disc.middle().x(), disc.middle().y()))
+                .distance(first);
+        assertThat(one.overlaps(disc)).isEqualTo(away < disc.radius());
+        assertThat(disc.overlaps(one)).isEqualTo(away < disc.radius());
+        assertThat(disc.holds(one)).isEqualTo(one.corners().stream().allMatch(disc::contains));
+        assertThat(one.holds(disc))
+                .isEqualTo(away == 0
+                        && first.getBoundary()
+                                        .distance(JTS.createPoint(new Coordinate(
+                                                disc.middle().x(), disc.middle().y())))
+                                >= disc.radius());
+    }
+
+    @Test
+    void areasThatShareAnEdgeDoNotOverlap() {
+        Rectangle box = new Rectangle(0, 0, 2, 1);
+        assertThat(box.overlaps(new Rectangle(2, 0, 3, 1))).isFalse();
+        assertThat(box.overlaps(new Rectangle(1, 0, 3, 1))).isTrue();
+        assertThat(box.overlaps(new Rectangle(0.5, 0, 1.5, 1))).isTrue();
+        assertThat(box.overlaps(box)).isTrue();
+        assertThat(box.overlaps(new Circle(at(1, 2), 1))).isFalse();
+        assertThat(new Circle(at(0, 0), 1).overlaps(new Circle(at(2, 0), 1))).isFalse();
+        assertThat(new Circle(at(0, 0), 1).holds(new Circle(at(0.5, 0), 0.5))).isTrue();
+        assertThat(box.holds(box)).isTrue();
+    }
+
     @Test
     void aPolygonsOwnEdgeAndCornersAreIn() {
         for (Point corner : NOTCHED.corners()) {

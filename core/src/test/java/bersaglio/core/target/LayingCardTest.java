@@ -64,7 +64,8 @@ class LayingCardTest {
     @Test
     void whereThereAreNoLinesThereIsNoCard() {
         Surface ring = Courts.named("basketball").surface(Plane.RING);
-        assertThat(LayingCard.of(new Circle(new Point(0, 0), 0.1), ring)).isEmpty();
+        assertThat(LayingCard.of(Ground.good(new Circle(new Point(0, 0), 0.1)), ring))
+                .isEmpty();
     }
 
     /** Going the two distances from the two lines leads to the place, wherever it is. */
@@ -79,7 +80,7 @@ class LayingCardTest {
     }
 
     private LayingCard card(Area area) {
-        return LayingCard.of(area, floor).orElseThrow();
+        return LayingCard.of(Ground.good(area), floor).get(0);
     }
 
     private double lineAt(String name) {

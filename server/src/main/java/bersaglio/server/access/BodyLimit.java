@@ -17,12 +17,14 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** No body is read past 256 kB, whatever its header says of its length. */
+/** No body is read past 256 kB, a file that is brought in past 1 MB, whatever its header says of its length. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class BodyLimit extends OncePerRequestFilter {
 
     private static final int MOST_BYTES = 256 * 1024;
+    private static final int MOST_OF_A_FILE = 1024 * 1024;
+    private static final String FILES = "/api/exchange/";
 
     private final ProblemWriter problems;
 
@@ -33,12 +35,13 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        if (body.length > MOST_BYTES) {
+        int most = request.getRequestURI().startsWith(FILES) ? MOST_OF_A_FILE : MOST_BYTES;
+        byte[] body = request.getInputStream().readNBytes(most + 1);
+        if (body.length > most) {
             problems.write(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
-                    new Problem("too_large", "body", "over " + MOST_BYTES + " bytes", "at most 262144 bytes"));
+                    new Problem("too_large", "body", "over " + most + " bytes", "at most " + most + " bytes"));
             return;
         }
         chain.doFilter(new Read(request, body), response);

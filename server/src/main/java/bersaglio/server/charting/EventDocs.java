@@ -5,11 +5,15 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
+import bersaglio.wire.view.PlaceView;
+import bersaglio.wire.view.ShapeView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** The shapes of chart events, for the contract; the codec reads them, and a test holds both alike. */
 public final class EventDocs {
@@ -37,6 +41,7 @@ public final class EventDocs {
                                 ShotLandedBody.class,
                                 ShotKeyedBody.class,
                                 ShotCalledBody.class,
+                                StanceMovedBody.class,
                                 EntryBody.class,
                                 SetClosedBody.class,
                                 SetMovedBody.class,
@@ -55,6 +60,8 @@ public final class EventDocs {
                 "shot.called",
                 "entry.undone",
                 "entry.redone",
+                "stance.moved",
+                "set.turned",
                 "set.closed",
                 "set.reopened",
                 "set.moved",
@@ -65,13 +72,35 @@ public final class EventDocs {
             })
     public record Kind() {}
 
-    public record SetOpenedBody(String player, Hand hand, String drill, int level, Standpoint standpoint) {}
+    /**
+     * {@code from} is the side served or hit from, {@code place} the version of the place, {@code charterSd} the
+     * charter's own error there in metres, {@code laid} what was laid otherwise than drawn.
+     */
+    public record SetOpenedBody(
+            String player,
+            Hand hand,
+            String drill,
+            int level,
+            Standpoint standpoint,
+            From from,
+            Hand opponent,
+            @Nullable String place,
+            @Nullable Double charterSd,
+            @Nullable List<LaidBody> laid) {}
 
-    public record ShotLandedBody(double x, double y, Caller by) {}
+    /** A zone, by its number, as it was really put down. */
+    public record LaidBody(int zone, ShapeView area) {}
 
-    public record ShotKeyedBody(Outcome outcome, Side side, Caller by) {}
+    /** {@code before} holds where the ball came to earlier, for a target in order. */
+    public record ShotLandedBody(double x, double y, @Nullable List<PlaceView> before, Caller by) {}
 
-    public record ShotCalledBody(String shot, Outcome outcome, Side side) {}
+    /** {@code zone} is the number of the zone that was hit, 0 where it is not said. */
+    public record ShotKeyedBody(Outcome outcome, Side side, int zone, Caller by) {}
+
+    public record ShotCalledBody(String shot, Outcome outcome, Side side, int zone) {}
+
+    /** Where the opponents stand from here on, and their reach to a side. */
+    public record StanceMovedBody(List<PlaceView> opponents, double reach) {}
 
     public record EntryBody(String target) {}
 

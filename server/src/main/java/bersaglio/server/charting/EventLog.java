@@ -154,6 +154,9 @@ class EventLog {
                 row.getInt("seq"),
                 row.getLong("at_ms"),
                 row.getLong("wall_ms"),
-                EventCodec.decodeBody(row.getString("kind"), Fields.of("body", Fields.parse(row.getString("body")))));
+                EventCodec.decodeBody(
+                        row.getString("kind"),
+                        row.getInt("v"),
+                        Fields.of("body", Fields.parse(row.getString("body")))));
     }
 }

@@ -32,7 +32,7 @@ public class ResultStore {
 
     private static final String GENERATION = "results.generation";
     private static final String SET_COLUMNS =
-            "run, player, drill, level, held_at, trials, not_seen, closed, struck, said, move";
+            "run, player, drill, level, laid, held_at, trials, not_seen, closed, struck, said, move";
 
     private final JdbcClient jdbc;
     private final JdbcTemplate batches;
@@ -50,8 +50,8 @@ public class ResultStore {
         return generation;
     }
 
-    /** A landing on a player's court. */
-    public record Landing(UUID run, double x, double y, String outcome, String side) {}
+    /** A landing, on the surface of the stage that it came to last; most targets have one, 0. */
+    public record Landing(UUID run, double x, double y, int stage, String outcome, String side, int zone) {}
 
     /** The sets of a player on a drill version, in the order they were held. */
     public List<SetResult> setsOf(UUID player, String drill) {
@@ -72,7 +72,7 @@ public class ResultStore {
     public List<Landing> landingsOf(UUID player, String drill) {
         return jdbc.sql(
                         """
-                        select shot.run, shot.x, shot.y, shot.outcome, shot.side
+                        select shot.run, shot.x, shot.y, shot.stage, shot.outcome, shot.side, shot.zone
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.drill = :drill
@@ -86,15 +86,38 @@ public class ResultStore {
                         row.getObject(1, UUID.class),
                         row.getDouble(2),
                         row.getDouble(3),
-                        row.getString(4),
-                        row.getString(5)))
+                        row.getInt(4),
+                        row.getString(5),
+                        row.getString(6),
+                        row.getInt(7)))
+                .list();
+    }
+
+    /** A level of a drill version at which a player has landings. */
+    public record Charted(String drill, int level, int landings) {}
+
+    /** Where a player has landings, the most first. */
+    public List<Charted> chartedBy(UUID player) {
+        return jdbc.sql(
+                        """
+                        select held.drill, held.level, count(*) as landings
+                        from set_result as held join shot_result as shot
+                            on shot.generation = held.generation and shot.run = held.run
+                        where held.generation = :generation and held.player = :player and held.laid = ''
+                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
+                        group by held.drill, held.level order by landings desc, held.drill, held.level
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .query((row, number) -> new Charted(row.getString(1), row.getInt(2), row.getInt(3)))
                 .list();
     }
 
     /** Where a player's shots at one level came down, and how many the net kept. */
     public record Placements(List<Point> places, int nets) {}
 
-    public Placements placementsOf(UUID player, String drill, int level) {
+    /** Of the sets that count, laid as drawn; a shot that missed an earlier place of a target in order is left out. */
+    public Placements placementsOf(UUID player, String drill, int level, int stage) {
         List<Point> places = new ArrayList<>();
         int[] nets = {0};
         jdbc.sql(
@@ -103,13 +126,15 @@ public class ResultStore {
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.drill = :drill
-                            and held.level = :level and held.closed and not held.struck
-                            and (shot.outcome = 'NET' or shot.x is not null and shot.outcome <> 'VOID')
+                            and held.level = :level and held.laid = '' and held.closed and not held.struck
+                            and (shot.outcome = 'NET'
+                                or shot.x is not null and shot.stage = :stage and shot.outcome <> 'VOID')
                         """)
                 .param("generation", generation)
                 .param("player", player)
                 .param("drill", drill)
                 .param("level", level)
+                .param("stage", stage)
                 .query(row -> {
                     if (row.getString(3).equals("NET")) {
                         nets[0]++;
@@ -133,7 +158,7 @@ public class ResultStore {
         if (first < shotsBefore.size()) {
             dropShots(run, first);
         }
-        List<Object[]> rows = new ArrayList<>();
+        List<@Nullable Object[]> rows = new ArrayList<>();
         addShotRows(rows, generation, now, first);
         insertShots(rows);
     }
@@ -149,7 +174,7 @@ public class ResultStore {
     private void updateSet(SetResult set) {
         batches.update(
                 """
-                update set_result set player = ?, drill = ?, level = ?, held_at = ?, trials = ?, not_seen = ?,
+                update set_result set player = ?, drill = ?, level = ?, laid = ?, held_at = ?, trials = ?, not_seen = ?,
                     closed = ?, struck = ?, said = ?, move = ?
                 where generation = ? and run = ?
                 """,
@@ -159,7 +184,7 @@ public class ResultStore {
     /** Writes many sets into a generation that nobody reads yet. */
     void saveAll(int into, List<ChartedSet> sets) {
         insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
-        List<Object[]> rows = new ArrayList<>();
+        List<@Nullable Object[]> rows = new ArrayList<>();
         sets.forEach(set -> addShotRows(rows, into, set, 0));
         insertShots(rows);
     }
@@ -192,8 +217,8 @@ public class ResultStore {
 
     private void insertSets(int into, List<SetResult> sets) {
         batches.batchUpdate(
-                "insert into set_result (player, drill, level, held_at, trials, not_seen, closed, struck, said, move,"
-                        + " generation, run) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "insert into set_result (player, drill, level, laid, held_at, trials, not_seen, closed, struck, said, move,"
+                        + " generation, run) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 sets.stream()
                         .map(set -> concat(facts(set), into, UUID.fromString(set.run())))
                         .toList());
@@ -204,6 +229,7 @@ public class ResultStore {
             UUID.fromString(set.player()),
             set.drill(),
             set.level(),
+            set.laid(),
             set.heldAt(),
             set.attempt().trials(),
             set.notSeen(),
@@ -224,11 +250,11 @@ public class ResultStore {
         return json == null ? null : json.toString();
     }
 
-    private static void addShotRows(List<Object[]> rows, int into, ChartedSet set, int first) {
+    private static void addShotRows(List<@Nullable Object[]> rows, int into, ChartedSet set, int first) {
         UUID run = UUID.fromString(set.run());
         for (int place = first; place < set.shots().size(); place++) {
             Shot shot = set.shots().get(place);
-            rows.add(new Object[] {
+            rows.add(new @Nullable Object[] {
                 into,
                 run,
                 place,
@@ -238,18 +264,23 @@ public class ResultStore {
                 shot.ruling().side().name(),
                 shot.called(),
                 shot.counted(),
-                shot.by().name()
+                shot.by().name(),
+                Math.max(0, shot.places().size() - 1),
+                shot.ruling().zone(),
+                shot.points(),
+                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null
             });
         }
     }
 
-    private void insertShots(List<Object[]> rows) {
+    private void insertShots(List<@Nullable Object[]> rows) {
         if (!rows.isEmpty()) {
             batches.batchUpdate(
                     """
                     insert into shot_result
-                        (generation, run, place, x, y, outcome, side, called, counted, called_by)
-                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        (generation, run, place, x, y, outcome, side, called, counted, called_by,
+                        stage, zone, points, from_aim)
+                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                     """,
                     rows);
         }
@@ -261,6 +292,7 @@ public class ResultStore {
                 .add("player", row.getString("player"))
                 .add("drill", row.getString("drill"))
                 .add("level", row.getInt("level"))
+                .add("laid", row.getString("laid"))
                 .add("heldAt", row.getLong("held_at"))
                 .add("trials", row.getString("trials"))
                 .add("notSeen", row.getInt("not_seen"))

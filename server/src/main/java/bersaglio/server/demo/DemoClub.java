@@ -67,7 +67,7 @@ class DemoClub implements Preparation {
         Drill drill = drills.newest().get(0);
         for (DemoPlayer player : DemoPlayer.CLUB) {
             players.add(new Player(player.id(), player.name(), player.hand()), clock.millis());
-            players.worksOn(player.id(), drill.id());
+            players.worksOn(player.id(), drill.family());
         }
         players.add(new Player(UUID.nameUUIDFromBytes(new byte[] {2}), "Ugo Alloro", Hand.RIGHT), clock.millis());
         LocalDate today = LocalDate.now(clock);

@@ -18,6 +18,7 @@ import bersaglio.core.drill.Standing;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.target.Conditions;
 import com.github.f4b6a3.uuid.UuidCreator;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -60,14 +61,24 @@ final class DemoDiary {
         int level = new Ledger(drill, held).level();
         add(new Happening.SetOpened(player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND));
         while (replay().standing() == Standing.OPEN) {
-            shoot(drill.zoneFor(level, player.hand()), weeksGone);
+            shoot(zone(level), weeksGone);
         }
         while (replay().quota().ballsLeft(replay().tally()) > 0 && random.nextInt(10) < 7) {
-            shoot(drill.zoneFor(level, player.hand()), weeksGone);
+            shoot(zone(level), weeksGone);
         }
         close(level);
         held.add(replay().asResult());
         return events;
+    }
+
+    private Area zone(int level) {
+        return drill.level(level)
+                .umpire(Conditions.AS_DRAWN.with(player.hand()))
+                .last()
+                .patches()
+                .get(0)
+                .ground()
+                .whole();
     }
 
     private void shoot(Area zone, double weeksGone) {

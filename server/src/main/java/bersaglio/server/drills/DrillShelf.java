@@ -20,7 +20,7 @@ class DrillShelf implements Preparation {
     @Transactional
     public void prepare() {
         if (drills.newest().isEmpty()) {
-            drills.add("straight-clear", StarterDrills.straightClear());
+            drills.add(StarterDrills.straightClear());
         }
     }
 }

@@ -29,7 +29,7 @@ class DrillStore implements Drills {
                         .param("id", wanted)
                         .query(String.class)
                         .optional()
-                        .map(body -> DrillCodec.decode(Fields.parse(body)))
+                        .map(body -> DrillCodec.decode(OldDrills.raised(Fields.parse(body))))
                         .orElse(null)));
     }
 
@@ -49,10 +49,27 @@ class DrillStore implements Drills {
                 .toList();
     }
 
-    void add(String drill, Drill version) {
+    @Override
+    public List<Drill> all() {
+        return jdbc.sql("select id from drill_version order by drill, version desc").query(String.class).list().stream()
+                .map(id -> version(id).orElseThrow())
+                .toList();
+    }
+
+    @Override
+    public Optional<Drill> versionBefore(Drill drill) {
+        return jdbc.sql("select id from drill_version where drill = :drill and version = :version")
+                .param("drill", drill.family())
+                .param("version", drill.version() - 1)
+                .query(String.class)
+                .optional()
+                .flatMap(this::version);
+    }
+
+    void add(Drill version) {
         jdbc.sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
                 .param("id", version.id())
-                .param("drill", drill)
+                .param("drill", version.family())
                 .param("version", version.version())
                 .param("body", DrillCodec.encode(version).toString())
                 .update();

@@ -11,8 +11,9 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Quota;
-import bersaglio.core.target.TargetZone;
+import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
+import bersaglio.core.target.Zone;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -35,12 +36,11 @@ final class StarterDrills {
         AdvanceRule twice = new MetInLast(2, 3);
         return new Drill(
                 "straight-clear-1",
+                "straight-clear",
                 1,
                 "Straight clear",
                 "High serve to the forehand rear corner",
                 Freedom.FED,
-                Courts.BADMINTON,
-                IN_USE,
                 List.of(
                         rung(1, 1.80, 2.20, once),
                         rung(2, 1.50, 1.80, once),
@@ -54,12 +54,20 @@ final class StarterDrills {
     private static Level rung(int number, double width, double depth, AdvanceRule advance) {
         Rectangle corner =
                 new Rectangle(SINGLES.right() - width, SINGLES.far() - depth, SINGLES.right(), SINGLES.far());
-        return new Level(
-                number,
-                new TargetZone("Rear corner", 1, Plane.FLOOR, corner, Tie.HITTER_HAND),
-                new Quota(8, 12),
-                TRIES,
-                OptionalDouble.empty(),
-                advance);
+        return new Level(number, rearCorner(corner), 0, new Quota(8, 12), TRIES, OptionalDouble.empty(), advance);
+    }
+
+    /** The largest of them is on the shelf of targets; the others are that one, made smaller rung by rung. */
+    static TargetSet rearCorner() {
+        return StarterDrills.straightClear().level(1).target();
+    }
+
+    private static TargetSet rearCorner(Rectangle corner) {
+        return TargetSet.of(
+                "rear-corner",
+                "Rear corner",
+                Courts.BADMINTON,
+                IN_USE,
+                Zone.spot(1, "Rear corner", Plane.FLOOR, corner).tiedTo(Tie.HITTER_HAND));
     }
 }

@@ -5,7 +5,7 @@ import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.plan.Due;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Ledgers;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.wire.view.VerdictView;
@@ -29,13 +29,13 @@ class TodayController {
     private static final int IMPORTANCE = 1;
 
     private final PlayerStore players;
-    private final ResultStore results;
+    private final Ledgers ledgers;
     private final Drills drills;
     private final Clock clock;
 
-    TodayController(PlayerStore players, ResultStore results, Drills drills, Clock clock) {
+    TodayController(PlayerStore players, Ledgers ledgers, Drills drills, Clock clock) {
         this.players = players;
-        this.results = results;
+        this.ledgers = ledgers;
         this.drills = drills;
         this.clock = clock;
     }
@@ -68,7 +68,7 @@ class TodayController {
         LocalDate day = LocalDate.now(clock);
         List<DueView> due = new ArrayList<>();
         for (Drill drill : drills.newest()) {
-            for (Player player : players.workingOn(drill.id())) {
+            for (Player player : players.workingOn(drill.family())) {
                 due.add(dueOn(drill, player, day));
             }
         }
@@ -78,7 +78,7 @@ class TodayController {
     }
 
     private DueView dueOn(Drill drill, Player player, LocalDate day) {
-        Ledger ledger = new Ledger(drill, results.setsOf(player.id(), drill.id()));
+        Ledger ledger = ledgers.of(player.id(), drill);
         Due due = Due.of(ledger, drill.level(ledger.level()).targetRate(), IMPORTANCE, clock.millis());
         OptionalLong lastHeld = due.lastHeld();
         List<SetResult> heldToday = ledger.sets().stream()

@@ -1,28 +1,43 @@
 package bersaglio.server.players;
 
 import bersaglio.core.charting.Ledger;
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Court;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Level;
+import bersaglio.core.place.Place;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.ZoneChance;
 import bersaglio.core.shot.Hand;
-import bersaglio.core.shot.Referee;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Ground;
+import bersaglio.core.target.Referee;
+import bersaglio.core.target.TargetSet;
+import bersaglio.core.target.Umpire;
 import bersaglio.server.Settings;
+import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.ResultStore;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.server.storage.Disc;
+import bersaglio.server.storage.Shelf;
 import bersaglio.wire.view.CourtView;
 import bersaglio.wire.view.DrillView;
 import bersaglio.wire.view.LevelRateView;
+import bersaglio.wire.view.PlaceVersionView;
 import bersaglio.wire.view.ReadingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.VerdictView;
 import bersaglio.wire.view.ZoneReportView;
 import java.time.Clock;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -43,7 +58,10 @@ class PlayerController {
 
     private final PlayerStore players;
     private final ResultStore results;
+    private final Ledgers ledgers;
     private final Drills drills;
+    private final Shelf<Place> places;
+    private final Shelf<TargetSet> targets;
     private final Disc disc;
     private final Clock clock;
     private final Settings settings;
@@ -52,23 +70,37 @@ class PlayerController {
     PlayerController(
             PlayerStore players,
             ResultStore results,
+            Ledgers ledgers,
             Drills drills,
+            Shelf<Place> places,
+            Shelf<TargetSet> targets,
             Disc disc,
             Clock clock,
             Settings settings,
             TransactionTemplate transaction) {
         this.players = players;
         this.results = results;
+        this.ledgers = ledgers;
         this.drills = drills;
+        this.places = places;
+        this.targets = targets;
         this.disc = disc;
         this.clock = clock;
         this.settings = settings;
         this.transaction = transaction;
     }
 
-    /** What a page needs before anything else. {@code serverTime} is in milliseconds since 1970. */
+    /**
+     * What a page needs before anything else: every version of every drill, of each the newest first, and the courts
+     * that they, the targets and the places are on. {@code serverTime} is in milliseconds since 1970.
+     */
     record ClubView(
-            boolean demo, long serverTime, List<Player> players, List<DrillView> drills, List<CourtView> courts) {}
+            boolean demo,
+            long serverTime,
+            List<Player> players,
+            List<DrillView> drills,
+            List<CourtView> courts,
+            List<PlaceVersionView> places) {}
 
     /** A new player, 1 to 80 characters of name. */
     record NewPlayer(@Nullable String name, @Nullable Hand hand) {}
@@ -90,22 +122,53 @@ class PlayerController {
                 settings.demo(),
                 clock.millis(),
                 players.all(),
-                drills.newest().stream().map(DrillView::of).toList(),
-                Courts.all().stream().map(CourtView::of).toList());
+                drills.all().stream().map(DrillView::of).toList(),
+                courts().stream().map(CourtView::of).toList(),
+                places.all().stream().map(PlaceVersionView::of).toList());
+    }
+
+    private Collection<Court> courts() {
+        Map<String, Court> courts = new LinkedHashMap<>();
+        Stream.of(
+                        Courts.all().stream(),
+                        places.all().stream().map(Place::court),
+                        targets.all().stream().map(TargetSet::court),
+                        drills.all().stream().map(Drill::court))
+                .flatMap(some -> some)
+                .forEach(court -> courts.putIfAbsent(court.id(), court));
+        return courts.values();
     }
 
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
         return new PlayerView(
                 known(player),
-                drills.newest().stream().map(drill -> record(player, drill)).toList());
+                drills.all().stream()
+                        .filter(drill -> isNewest(drill)
+                                || !results.setsOf(player, drill.id()).isEmpty())
+                        .map(drill -> record(player, drill))
+                        .toList());
     }
 
-    /** The player's sets on a drill version, for judging the next one without the server. */
+    private boolean isNewest(Drill drill) {
+        return drills.newest().stream().anyMatch(newest -> newest.id().equals(drill.id()));
+    }
+
+    /** A player's sets on a drill version, and the rung on which the player came to it. */
+    record LedgerView(int start, List<SetLine> sets) {}
+
+    /** The player's ledger on a drill version, for judging the next set without the server. */
     @GetMapping("/api/players/{player}/ledger")
-    List<SetLine> ledger(@PathVariable UUID player, @RequestParam String drill) {
+    LedgerView ledger(@PathVariable UUID player, @RequestParam String drill) {
         known(player);
-        return results.setsOf(player, drill).stream().map(SetLine::of).toList();
+        return new LedgerView(
+                ledgers.startOn(player, version(drill)),
+                results.setsOf(player, drill).stream().map(SetLine::of).toList());
+    }
+
+    private Drill version(String drill) {
+        return drills.version(drill)
+                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
     }
 
     /** What the player's landings at a level say of its zone. */
@@ -117,22 +180,21 @@ class PlayerController {
             @RequestParam(defaultValue = "0.7") double chance) {
         Hand hand = known(player).hand();
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
-        Drill practised = drills.version(drill)
-                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
-        Referee referee = practised.refereeFor(level, hand);
-        ResultStore.Placements placements = results.placementsOf(player, drill, level);
+        Level rung = version(drill).level(level);
+        Umpire umpire = rung.umpire(Conditions.AS_DRAWN.with(hand));
+        Referee referee = umpire.last();
+        ResultStore.Placements placements = results.placementsOf(player, drill, level, umpire.stages() - 1);
+        Area inUse = referee.inPlay().area();
+        Ground ground = referee.patches().isEmpty()
+                ? Ground.good(inUse)
+                : referee.patches().get(0).ground();
         return ZoneReportView.of(
-                referee.zone(),
-                referee.inPlay().area(),
+                ground,
+                inUse,
                 placements.places().size(),
                 placements.nets(),
                 chance,
-                ZoneChance.of(
-                        placements.places(),
-                        placements.nets(),
-                        referee.zone(),
-                        referee.inPlay().area().bounds(),
-                        chance));
+                ZoneChance.of(placements.places(), placements.nets(), ground, inUse.bounds(), chance));
     }
 
     /** Adds a player under an id that the page made, so that a repeated request adds nothing. */
@@ -149,14 +211,14 @@ class PlayerController {
         Player added = new Player(player, name, given.hand());
         transaction.executeWithoutResult(status -> {
             players.add(added, clock.millis());
-            drills.newest().forEach(drill -> players.worksOn(player, drill.id()));
+            drills.newest().forEach(drill -> players.worksOn(player, drill.family()));
         });
         disc.force();
         return known(player);
     }
 
     private RecordView record(UUID player, Drill drill) {
-        Ledger ledger = new Ledger(drill, results.setsOf(player, drill.id()));
+        Ledger ledger = ledgers.of(player, drill);
         return new RecordView(
                 drill.id(),
                 ledger.level(),

@@ -40,7 +40,12 @@ class Problems implements ErrorController {
     @ExceptionHandler
     ResponseEntity<ProblemView> refused(Refused refused) {
         HttpStatus status =
-                refused.problem().code().equals("unknown_id") ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST;
+                switch (refused.problem().code()) {
+                    case "unknown_id" -> HttpStatus.NOT_FOUND;
+                    case "changed_meanwhile" -> HttpStatus.CONFLICT;
+                    case "too_large" -> HttpStatus.CONTENT_TOO_LARGE;
+                    default -> HttpStatus.BAD_REQUEST;
+                };
         return answer(status, refused.problem());
     }
 

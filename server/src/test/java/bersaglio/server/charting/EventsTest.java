@@ -47,7 +47,7 @@ class EventsTest {
         assertThat(run.at("/set/hits").asInt()).isEqualTo(2);
         assertThat(run.at("/set/trials").asInt()).isEqualTo(3);
         JsonNode ledger = server.get("/api/players/" + player + "/ledger?drill=" + Device.DRILL);
-        assertThat(ledger.at("/0/trials").asString()).isEqualTo("110");
+        assertThat(ledger.at("/sets/0/trials").asString()).isEqualTo("110");
     }
 
     @Test
@@ -90,8 +90,8 @@ class EventsTest {
                 .containsExactly("STORED", "STORED", "REFUSED", "REFUSED", "STORED");
         assertThat(answers.at("/2/problem/field").asString()).isEqualTo("x");
         assertThat(answers.at("/2/problem/value").asString()).isEqualTo("100.0");
-        assertThat(answers.at("/2/problem/allowed").asString()).isEqualTo("-20.0 to 20.0");
-        assertThat(answers.at("/2/problem/detail").asString()).isEqualTo("x is 100.0; allowed: -20.0 to 20.0.");
+        assertThat(answers.at("/2/problem/allowed").asString()).isEqualTo("-70.0 to 70.0");
+        assertThat(answers.at("/2/problem/detail").asString()).isEqualTo("x is 100.0; allowed: -70.0 to 70.0.");
         assertThat(answers.at("/3/problem/field").asString()).isEqualTo("kind");
         assertThat(device.stored().get("events")).hasSize(3);
     }
@@ -118,7 +118,7 @@ class EventsTest {
     @Test
     void aNewerEventIsKeptByItsSenderAndSoIsWhatFollowsIt() {
         device.fates(List.of(device.opened(player, 1)));
-        String newer = device.landed(2.2, 6.4).replace("\"v\":1", "\"v\":2");
+        String newer = device.landed(2.2, 6.4).replace("\"v\":1", "\"v\":3");
         assertThat(device.fates(List.of(newer, device.landed(0, 3)))).containsExactly("KEEP", "KEEP");
         assertThat(device.stored().get("events")).hasSize(1);
     }

@@ -4,8 +4,13 @@ import bersaglio.core.court.Side;
 import bersaglio.core.target.LayingCard;
 import java.util.List;
 
-/** How to put a target down; {@code radius} is that of the cord for a circle, 0 where corners are marked. */
-public record CardView(List<MarkerView> markers, double radius) {
+/**
+ * How to put a piece of a zone down.
+ *
+ * @param number of the ring, from 1 for the innermost; 0 for another piece
+ * @param radius of the cord for a circle about the only marker; 0 where corners are marked
+ */
+public record CardView(LayingCard.Piece piece, int number, List<MarkerView> markers, double radius) {
 
     /** One marker: its distances from a line across the court and from one along it. */
     public record MarkerView(OffsetView across, OffsetView along) {}
@@ -15,6 +20,8 @@ public record CardView(List<MarkerView> markers, double radius) {
 
     public static CardView of(LayingCard card) {
         return new CardView(
+                card.piece(),
+                card.number(),
                 card.markers().stream()
                         .map(marker -> new MarkerView(of(marker.across()), of(marker.along())))
                         .toList(),

@@ -7,6 +7,7 @@ import bersaglio.core.court.Plane;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Sport;
 import bersaglio.core.court.Surface;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -62,15 +63,14 @@ public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
         return new NetView(net.middle(), net.sides());
     }
 
-    private static RegionView of(Surface surface, Region region) {
-        List<Marking> all = surface.markings();
-        return new RegionView(
-                region.id(),
-                ShapeView.of(region.area()),
-                all.stream()
-                        .filter(marking -> !region.uses(marking))
-                        .map(all::indexOf)
-                        .toList());
+    static RegionView of(Surface surface, Region region) {
+        List<Integer> unused = new ArrayList<>();
+        for (int i = 0; i < surface.markings().size(); i++) {
+            if (!region.uses(surface.markings().get(i))) {
+                unused.add(i);
+            }
+        }
+        return new RegionView(region.id(), ShapeView.of(region.area()), unused);
     }
 
     private static MarkingView of(Marking marking) {

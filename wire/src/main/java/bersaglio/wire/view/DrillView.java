@@ -1,6 +1,5 @@
 package bersaglio.wire.view;
 
-import bersaglio.core.court.Plane;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -8,42 +7,40 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.shot.Hand;
-import bersaglio.core.target.LayingCard;
-import bersaglio.core.target.Tie;
+import bersaglio.core.target.Conditions;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A drill version with its rungs. */
+/** A drill version with its rungs; all its versions share the family. */
 public record DrillView(
         String id,
+        String family,
         int version,
         String name,
         String feed,
         Freedom freedom,
         String court,
-        String inUse,
         List<LevelView> levels) {
 
-    /** One rung. {@code targetRate} is the true rate that it asks for; {@code coachTarget} where a coach set it. */
+    /**
+     * One rung.
+     *
+     * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
+     * @param forRight    how its target lies for a right-hander
+     * @param targetRate  the true rate that it asks for
+     * @param coachTarget the same, where a coach set it
+     */
     public record LevelView(
             int number,
-            ZoneView zone,
+            TargetView target,
+            int ring,
+            LyingView forRight,
+            LyingView forLeft,
             QuotaView quota,
             int tries,
             double targetRate,
             AdvanceView advance,
             @Nullable Double coachTarget) {}
-
-    /** A target zone, as it lies for a right-hander and for a left-hander, and how to lay it for either. */
-    public record ZoneView(
-            String name,
-            int number,
-            Plane plane,
-            ShapeView area,
-            ShapeView areaForLeft,
-            Tie tie,
-            @Nullable CardView card,
-            @Nullable CardView cardForLeft) {}
 
     public record QuotaView(int hits, int balls) {}
 
@@ -59,40 +56,27 @@ public record DrillView(
     public static DrillView of(Drill drill) {
         return new DrillView(
                 drill.id(),
+                drill.family(),
                 drill.version(),
                 drill.name(),
                 drill.feed(),
                 drill.freedom(),
                 drill.court().id(),
-                drill.inUse(),
-                drill.levels().stream().map(level -> of(drill, level)).toList());
+                drill.levels().stream().map(DrillView::of).toList());
     }
 
-    private static LevelView of(Drill drill, Level level) {
+    private static LevelView of(Level level) {
         return new LevelView(
                 level.number(),
-                new ZoneView(
-                        level.zone().name(),
-                        level.zone().number(),
-                        level.zone().plane(),
-                        ShapeView.of(level.zone().areaFor(Hand.RIGHT)),
-                        ShapeView.of(level.zone().areaFor(Hand.LEFT)),
-                        level.zone().tie(),
-                        card(drill, level, Hand.RIGHT),
-                        card(drill, level, Hand.LEFT)),
+                TargetView.of(level.target()),
+                level.ring(),
+                LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
+                LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
                 new QuotaView(level.quota().hits(), level.quota().balls()),
                 level.tries(),
                 level.targetRate(),
                 of(level.advance()),
                 level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
-    }
-
-    private static @Nullable CardView card(Drill drill, Level level, Hand hand) {
-        return LayingCard.of(
-                        level.zone().areaFor(hand),
-                        drill.court().surface(level.zone().plane()))
-                .map(CardView::of)
-                .orElse(null);
     }
 
     private static AdvanceView of(AdvanceRule advance) {

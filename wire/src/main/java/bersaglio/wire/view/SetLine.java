@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A set as a line in a player's ledger.
  *
+ * @param laid   tells what was laid otherwise than drawn; empty where nothing was
  * @param trials its trials that count, in order, 1 for a hit and 0 for any other
  * @param said   what was said when it was last closed
  * @param rules  the number of the rules that said it, 0 when nothing was said
@@ -16,6 +17,7 @@ public record SetLine(
         String player,
         String drill,
         int level,
+        String laid,
         long heldAt,
         String trials,
         int notSeen,
@@ -31,6 +33,7 @@ public record SetLine(
                 set.player(),
                 set.drill(),
                 set.level(),
+                set.laid(),
                 set.heldAt(),
                 set.attempt().trials(),
                 set.notSeen(),

@@ -4,6 +4,7 @@ import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Standing;
 import bersaglio.core.drill.Tally;
+import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,7 +12,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * A set as its events make it.
  *
+ * @param from          the side served or hit from
+ * @param opponent      the opponent's racket hand
  * @param drill         the drill version
+ * @param place         the version of the place, where one was chosen
+ * @param turned        whether its landings were turned afterwards
+ * @param laid          tells what was laid otherwise than drawn; empty where nothing was
+ * @param stance        where the opponents stand now, where they were moved
  * @param bestReachable the most hits that it can still end with
  * @param wanted        hits still wanted
  * @param said          what was said when it was last closed
@@ -24,9 +31,15 @@ public record SetView(
         String run,
         String player,
         Hand hand,
+        From from,
+        Hand opponent,
         String drill,
         int level,
         Standpoint standpoint,
+        @Nullable String place,
+        boolean turned,
+        String laid,
+        TargetView.@Nullable StanceView stance,
         long openedAt,
         long heldAt,
         List<ShotView> shots,
@@ -52,10 +65,16 @@ public record SetView(
                 set.session(),
                 set.run(),
                 set.player(),
-                set.hand(),
+                set.conditions().hitter(),
+                set.conditions().from(),
+                set.conditions().opponent(),
                 set.drill().id(),
                 set.level(),
                 set.standpoint(),
+                set.place().orElse(null),
+                set.turned(),
+                set.conditions().laidKey(),
+                set.conditions().stance().map(TargetView.StanceView::of).orElse(null),
                 set.openedAt(),
                 set.heldAt(),
                 set.shots().stream().map(ShotView::of).toList(),

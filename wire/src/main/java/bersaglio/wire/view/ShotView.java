@@ -3,42 +3,57 @@ package bersaglio.wire.view;
 import bersaglio.core.court.Point;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Shot;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A charted shot.
  *
- * @param x       metres to the hitter's right, absent when it has no place
- * @param y       metres from the net
+ * @param x       metres to the hitter's right of where it was seen last, absent when it has no place
+ * @param y       metres from the net, or as its surface has it
+ * @param before  where it came to before that, on the surfaces of a target in order
  * @param ruling  what counts
  * @param other   what it would be beyond the edge that it is close to
  * @param close   whether it still asks for the call
  * @param counted whether it belongs to the set's block
  * @param at      milliseconds since the set's start
+ * @param points  of the ring that it landed in
+ * @param fromAim metres from the point aimed at, where there is one
  */
 public record ShotView(
         String id,
         @Nullable Double x,
         @Nullable Double y,
+        @Nullable List<PlaceView> before,
         RulingView ruling,
         @Nullable RulingView other,
         boolean close,
         boolean called,
         boolean counted,
         Caller by,
-        long at) {
+        long at,
+        int points,
+        @Nullable Double fromAim) {
 
     public static ShotView of(Shot shot) {
+        List<Point> places = shot.places();
         return new ShotView(
                 shot.id(),
                 shot.landing().map(Point::x).orElse(null),
                 shot.landing().map(Point::y).orElse(null),
+                places.size() > 1
+                        ? places.subList(0, places.size() - 1).stream()
+                                .map(PlaceView::of)
+                                .toList()
+                        : null,
                 RulingView.of(shot.ruling()),
                 shot.other().map(RulingView::of).orElse(null),
                 shot.isClose(),
                 shot.called(),
                 shot.counted(),
                 shot.by(),
-                shot.at());
+                shot.at(),
+                shot.points(),
+                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null);
     }
 }

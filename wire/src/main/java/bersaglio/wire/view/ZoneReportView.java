@@ -4,6 +4,7 @@ import bersaglio.core.court.Area;
 import bersaglio.core.scatter.Ellipse;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.scatter.ZoneChance;
+import bersaglio.core.target.Ground;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -38,7 +39,7 @@ public record ZoneReportView(
     public record EllipseView(PlaceView middle, double major, double minor, double degrees) {}
 
     public static ZoneReportView of(
-            Area zone, Area inUse, int placements, int nets, double wanted, Optional<ZoneChance> known) {
+            Ground zone, Area inUse, int placements, int nets, double wanted, Optional<ZoneChance> known) {
         return new ZoneReportView(
                 zone.size(),
                 Math.min(1, zone.size() / inUse.size()),

@@ -31,10 +31,10 @@ final class Badminton {
     private Badminton() {}
 
     static Court court() {
-        return new Court(
+        return Court.withNet(
                 "badminton",
                 Sport.BADMINTON,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         DOUBLES,
                         Optional.of(new Net(1.524, 1.55)),
@@ -75,6 +75,6 @@ final class Badminton {
                                         "past-long-service",
                                         Use.SINGLES,
                                         new Rectangle(SINGLES.left(), LONG_SERVICE_DOUBLES, SINGLES.right(), BACK))),
-                        0.9)));
+                        0.9));
     }
 }

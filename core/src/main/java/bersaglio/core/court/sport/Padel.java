@@ -27,10 +27,10 @@ final class Padel {
     private Padel() {}
 
     static Court court() {
-        return new Court(
+        return Court.withNet(
                 "padel",
                 Sport.PADEL,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         HALF,
                         Optional.of(new Net(0.88, 0.92)),
@@ -47,6 +47,6 @@ final class Padel {
                                 Region.of("left-box", new Rectangle(HALF.left(), 0, 0, SERVICE)),
                                 Region.of("right-box", new Rectangle(0, 0, HALF.right(), SERVICE)),
                                 Region.of("past-service", new Rectangle(HALF.left(), SERVICE, HALF.right(), BACK))),
-                        0.6)));
+                        0.6));
     }
 }

@@ -34,10 +34,10 @@ final class Pickleball {
         List<Marking> markings = new ArrayList<>(Lines.sidesAndBack(HALF));
         markings.add(across("non-volley", NON_VOLLEY, HALF.right()));
         markings.add(along("centre", 0, NON_VOLLEY, BACK));
-        return new Court(
+        return Court.withNet(
                 "pickleball",
                 Sport.PICKLEBALL,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         HALF,
                         Optional.of(new Net(0.864, 0.914)),
@@ -58,6 +58,6 @@ final class Pickleball {
                                         Set.of(Side.SHORT)),
                                 Region.of(
                                         "past-non-volley", new Rectangle(HALF.left(), NON_VOLLEY, HALF.right(), BACK))),
-                        1)));
+                        1));
     }
 }

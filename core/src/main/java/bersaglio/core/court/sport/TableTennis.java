@@ -28,10 +28,10 @@ final class TableTennis {
     static Court court() {
         List<Marking> markings = new ArrayList<>(Lines.sidesAndBack(HALF));
         markings.add(along("centre", 0, 0, HALF.far(), Marking.Use.DOUBLES));
-        return new Court(
+        return Court.withNet(
                 "table-tennis",
                 Sport.TABLE_TENNIS,
-                List.of(new Surface(
+                new Surface(
                         Plane.TABLE,
                         HALF,
                         Optional.of(Net.of(0.1525)),
@@ -40,6 +40,6 @@ final class TableTennis {
                                 Region.of("whole", HALF),
                                 Region.of("left-half", new Rectangle(HALF.left(), 0, 0, HALF.far())),
                                 Region.of("right-half", new Rectangle(0, 0, HALF.right(), HALF.far()))),
-                        0.3)));
+                        0.3));
     }
 }

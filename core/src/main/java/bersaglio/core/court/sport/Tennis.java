@@ -29,10 +29,10 @@ final class Tennis {
     private Tennis() {}
 
     static Court court() {
-        return new Court(
+        return Court.withNet(
                 "tennis",
                 Sport.TENNIS,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         DOUBLES,
                         Optional.of(new Net(0.914, 1.07)),
@@ -55,15 +55,15 @@ final class Tennis {
                                         "past-service",
                                         Use.SINGLES,
                                         new Rectangle(SINGLES.left(), SERVICE, SINGLES.right(), BACK))),
-                        2)));
+                        2));
     }
 
     static Court mini() {
         Rectangle half = Lines.half(5.49, 10.97 / 2);
-        return new Court(
+        return Court.withNet(
                 "mini",
                 Sport.TENNIS,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         half,
                         Optional.of(Net.of(0.80)),
@@ -72,6 +72,6 @@ final class Tennis {
                                 Region.of("whole", half),
                                 Region.of("left-half", new Rectangle(half.left(), 0, 0, half.far())),
                                 Region.of("right-half", new Rectangle(0, 0, half.right(), half.far()))),
-                        1)));
+                        1));
     }
 }

@@ -29,10 +29,10 @@ final class Volleyball {
     static Court court() {
         List<Marking> markings = new ArrayList<>(Lines.sidesAndBack(HALF));
         markings.add(across("attack", ATTACK, HALF.right()));
-        return new Court(
+        return Court.withNet(
                 "volleyball",
                 Sport.VOLLEYBALL,
-                List.of(new Surface(
+                new Surface(
                         Plane.FLOOR,
                         HALF,
                         Optional.of(Net.of(2.43)),
@@ -42,6 +42,6 @@ final class Volleyball {
                                 Region.of("left-half", new Rectangle(HALF.left(), 0, 0, BACK)),
                                 Region.of("right-half", new Rectangle(0, 0, HALF.right(), BACK)),
                                 Region.of("past-attack", new Rectangle(HALF.left(), ATTACK, HALF.right(), BACK))),
-                        1.5)));
+                        1.5));
     }
 }

@@ -1,4 +1,4 @@
-package bersaglio.core.shot;
+package bersaglio.core.target;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -11,8 +11,10 @@ import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
 import bersaglio.core.court.sport.Courts;
-import bersaglio.core.target.TargetZone;
-import bersaglio.core.target.Tie;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import java.util.List;
+import java.util.OptionalInt;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -23,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RefereeTest {
 
     private final Surface floor = Courts.BADMINTON.surface(Plane.FLOOR);
-    private final Referee referee = new Referee(floor, floor.region("singles"), Samples.CORNER);
+    private final Referee referee = referee(floor, floor.region("singles"), Samples.CORNER);
 
     @ParameterizedTest
     @CsvSource({
@@ -42,7 +44,7 @@ class RefereeTest {
         "0.00, -0.20, NET, NONE" // fell on the hitter's own side
     })
     void aLandingIsRuledByWhereItFell(double x, double y, Outcome outcome, Side side) {
-        assertThat(referee.rule(new Point(x, y))).isEqualTo(new Ruling(outcome, side));
+        assertThat(referee.rule(new Point(x, y))).isEqualTo(new Ruling(outcome, side, outcome == Outcome.HIT ? 1 : 0));
     }
 
     /** What falls short is the net's only where a net stands; a line that is out names its own miss. */
@@ -63,22 +65,14 @@ class RefereeTest {
     void aMissIsNamedByTheSurfaceItHappensOn(
             String court, Plane plane, String inUse, double x, double y, Outcome outcome) {
         Surface surface = Courts.named(court).surface(plane);
-        Referee there = new Referee(surface, surface.region(inUse), new Rectangle(1, 2.5, 2, 4));
+        Referee there = referee(surface, surface.region(inUse), new Rectangle(1, 2.5, 2, 4));
         assertThat(there.rule(new Point(x, y)).outcome()).isEqualTo(outcome);
     }
 
     @Test
     void inDoublesTheTramlineIsIn() {
-        Referee doubles = new Referee(floor, floor.region("doubles"), Samples.CORNER);
+        Referee doubles = referee(floor, floor.region("doubles"), Samples.CORNER);
         assertThat(doubles.rule(new Point(2.8, 6.0))).isEqualTo(new Ruling(Outcome.IN, Side.RIGHT));
-    }
-
-    @Test
-    void aLeftHandersZoneIsTheMirroredCornerAndACourtZoneStays() {
-        assertThat(new TargetZone("Corner", 1, Plane.FLOOR, Samples.CORNER, Tie.HITTER_HAND).areaFor(Hand.LEFT))
-                .isEqualTo(new Rectangle(-2.59, 5.70, -1.59, 6.70));
-        assertThat(new TargetZone("Corner", 1, Plane.FLOOR, Samples.CORNER, Tie.COURT).areaFor(Hand.LEFT))
-                .isEqualTo(Samples.CORNER);
     }
 
     @ParameterizedTest
@@ -97,8 +91,8 @@ class RefereeTest {
 
     @Test
     void closeIsWithinAFewCentimetresOnly() {
-        assertThat(referee.closeMargin(0.25)).isCloseTo(0.05, within(1e-12));
-        assertThat(referee.closeMargin(0.02)).isEqualTo(0.02);
+        assertThat(Referee.closeMargin(Samples.CORNER, 0.25)).isCloseTo(0.05, within(1e-12));
+        assertThat(Referee.closeMargin(Samples.CORNER, 0.02)).isEqualTo(0.02);
         assertThat(referee.otherSideOfCloseEdge(new Point(2.0, 6.2), 0.25)).isEmpty();
         assertThat(referee.otherSideOfCloseEdge(new Point(1.0, 6.2), 0.25)).isEmpty();
     }
@@ -106,13 +100,11 @@ class RefereeTest {
     @Property(tries = 200)
     void mirroredHitterAndMirroredLandingGiveTheMirroredRuling(
             @ForAll @DoubleRange(min = -4, max = 4) double x, @ForAll @DoubleRange(min = -1, max = 8) double y) {
-        Referee left = new Referee(
-                floor,
-                Region.of("mirrored", referee.inPlay().area().mirrored()),
-                referee.zone().mirrored());
+        Referee left =
+                referee(floor, Region.of("mirrored", referee.inPlay().area().mirrored()), Samples.CORNER.mirrored());
         Ruling ruled = referee.rule(new Point(x, y));
         assertThat(left.rule(new Point(x, y).mirrored()))
-                .isEqualTo(new Ruling(ruled.outcome(), ruled.side().mirrored()));
+                .isEqualTo(new Ruling(ruled.outcome(), ruled.side().mirrored(), ruled.zone()));
     }
 
     @Property(tries = 200)
@@ -121,5 +113,10 @@ class RefereeTest {
         Point landing = new Point(x, y);
         referee.otherSideOfCloseEdge(landing, 0.25).ifPresent(other -> assertThat(other.outcome())
                 .isNotEqualTo(referee.rule(landing).outcome()));
+    }
+
+    private static Referee referee(Surface surface, Region inPlay, Rectangle zone) {
+        return new Referee(
+                surface, inPlay, Bounce.FIRST, List.of(new Patch(1, Ground.good(zone))), OptionalInt.empty());
     }
 }

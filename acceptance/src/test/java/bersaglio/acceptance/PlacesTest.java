@@ -1,0 +1,136 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import bersaglio.server.Device;
+import bersaglio.server.StartedServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(Club.class)
+class PlacesTest {
+
+    @Test
+    void aPlaceIsMadeWithItsOwnMeasureAndTheEyeIsCheckedThere(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/places");
+        button(page, "New place").first().click();
+        Locator dialog = page.getByTestId("place-editor");
+        dialog.getByLabel("Name").fill("Hall court 9");
+        button(page, "Add a measure").click();
+        dialog.getByLabel("Is as long as").fill("45 cm");
+        dialog.getByLabel("Is as long as").press("Tab");
+        button(page, "Keep").click();
+        Locator card = page.locator("li").filter(new Locator.FilterOptions().setHasText("Hall court 9"));
+        assertThat(card).containsText("One tile is 0.45 m");
+        assertThat(card).containsText("not measured yet");
+        card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check your eye"))
+                .click();
+        Courtside court = new Courtside(page);
+        page.getByTestId("check").waitFor();
+        for (int touch = 1; touch <= 10; touch++) {
+            assertThat(page.getByTestId("spot")).containsText(touch + " of 10");
+            court.touch(0.2 * touch - 1, 3);
+        }
+        button(page, "Keep").click();
+        assertThat(card).containsText("Your own error here: ");
+    }
+
+    @Test
+    void aCourtOfItsOwnMeasurementsCanBeDrawnOn(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/places");
+        button(page, "New place").first().click();
+        Locator dialog = page.getByTestId("place-editor");
+        dialog.getByLabel("Name").fill("Lakeside yard");
+        dialog.getByRole(AriaRole.COMBOBOX).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("By its own measurements"))
+                .click();
+        dialog.getByLabel("Depth, from the net").fill("5 m");
+        dialog.getByLabel("Depth, from the net").press("Tab");
+        button(page, "Add a line").click();
+        button(page, "Keep").click();
+        assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Lakeside yard")))
+                .isVisible();
+        String court = "";
+        for (JsonNode place : hall.server().get("/api/club").get("places")) {
+            court = place.get("name").asString().equals("Lakeside yard")
+                    ? place.get("court").asString()
+                    : court;
+        }
+        Editor editor = new Editor(page).open(hall.address(), "new/" + court);
+        editor.tool("PAST_LINE").touch(0.5, 2.2).keep("Past the yard line");
+        editor.press("Try it out").touch(1, 3).says("Here: Hit").touch(1, 5.2).says("Here: Long");
+    }
+
+    /** A target laid otherwise than drawn is judged as laid, and its results are told apart. */
+    @Test
+    void whatWasReallyLaidIsJudged(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Laid Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.press("How to lay it");
+        page.getByTestId("laying").getByLabel("Width").fill("1 m");
+        page.getByTestId("laying").getByLabel("Width").press("Enter");
+        assertThat(page.getByText("Laid as drawn after all")).isVisible();
+        court.press("Close");
+        court.touch(1.2, 6).shows("0 of 1").touch(2, 5.4).shows("1 of 2").sent();
+        assertThat(page.getByTestId("laid")).containsText("Laid otherwise");
+        JsonNode line = hall.server()
+                .get("/api/players/" + player + "/ledger?drill=straight-clear-1")
+                .at("/sets/0");
+        assertThat(line.get("laid").asString()).startsWith("1:1590,4500,2590,6700");
+    }
+
+    /** Charted the wrong way round: half a turn about the middle of the half puts every landing right. */
+    @Test
+    void aSetChartedTheWrongWayRoundIsTurnedByOneTouch(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Turn Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.touch(-2, 0.6)
+                .shows("0 of 1")
+                .touch(-1.2, 1.4)
+                .shows("0 of 2")
+                .press("Close set")
+                .sent();
+        page.navigate(hall.address() + "/players/" + player);
+        button(page, "Turn round").click();
+        assertThat(page.locator("td.count-cell").first()).hasText("2 of 2");
+    }
+
+    /** Over the net within a band, then the landing: two touches a shot, the second on the other surface. */
+    @Test
+    void aTargetInOrderIsChartedPlaceByPlace(Hall hall) throws java.io.IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            own.post("/api/drills/straight-clear/levels/1/target", "{\"target\":\"short-serve\"}");
+            String player = Device.newId();
+            own.put("/api/players/" + player, "{\"name\":\"Order Tester\",\"hand\":\"RIGHT\"}");
+            Page page = hall.tablet();
+            page.navigate("http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
+            Courtside court = new Courtside(page).ready();
+            assertThat(page.getByTestId("stage")).containsText("1 of 2: over the net");
+            court.touch(0.5, 1.7);
+            assertThat(page.getByTestId("stage")).containsText("2 of 2: the floor");
+            court.touch(0.6, 2.3).shows("1 of 1");
+            assertThat(page.getByTestId("stage")).containsText("1 of 2");
+            court.touch(-1, 1.0).shows("1 of 2").sent();
+            JsonNode run = own.get("/api/players/" + player + "/ledger?drill=straight-clear-2")
+                    .at("/sets/0");
+            JsonNode shots = own.get("/api/runs/" + run.get("run").asString()).at("/set/shots");
+            assertThat(shots.get(0).get("before")).hasSize(1);
+            assertThat(shots.get(1).at("/ruling/outcome").asString()).isEqualTo("NET");
+        }
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

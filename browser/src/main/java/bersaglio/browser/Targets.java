@@ -1,0 +1,95 @@
+package bersaglio.browser;
+
+import bersaglio.core.court.Point;
+import bersaglio.core.measure.Lengths;
+import bersaglio.core.measure.LocalMeasure;
+import bersaglio.core.measure.Unit;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Ruling;
+import bersaglio.core.target.Change;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.TargetSet;
+import bersaglio.core.target.Umpire;
+import bersaglio.wire.ConditionsCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.LyingCodec;
+import bersaglio.wire.PlaceCodec;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.TargetCodec;
+import bersaglio.wire.view.LyingView;
+import bersaglio.wire.view.RulingView;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import java.util.List;
+import java.util.function.Supplier;
+
+/** What the page asks of targets and lengths. */
+final class Targets {
+
+    private Targets() {}
+
+    static String lying(String target, int ring, String conditions) {
+        return answer(() -> {
+            TargetSet set = TargetCodec.decode(Fields.parse(target));
+            LyingView lying = LyingView.of(set, ring, ConditionsCodec.conditions(Fields.parse(conditions)));
+            return Json.object().add("lying", LyingCodec.encode(lying)).add("rings", set.rings());
+        });
+    }
+
+    static String preview(String target, int ring, String conditions, String places) {
+        return answer(() -> {
+            Conditions given = ConditionsCodec.conditions(Fields.parse(conditions));
+            Umpire umpire = TargetCodec.decode(Fields.parse(target)).umpire(ring, given);
+            List<Point> touched = ConditionsCodec.places(Fields.parse(places));
+            Ruling ruling = umpire.rule(touched);
+            JsonObject json = Json.object()
+                    .add("ruling", ResultCodec.encode(RulingView.of(ruling)))
+                    .add("goesOn", umpire.goesOn(touched))
+                    .add("points", umpire.points(touched));
+            umpire.toEdge(touched).ifPresent(metres -> json.add("toEdge", metres));
+            umpire.fromAim(touched).ifPresent(metres -> json.add("fromAim", metres));
+            return json;
+        });
+    }
+
+    static String changed(String target, int zone, String change) {
+        return answer(() -> {
+            TargetSet set = TargetCodec.decode(Fields.parse(target));
+            Change asked = ConditionsCodec.change(Fields.parse(change));
+            return Json.object().add("target", TargetCodec.encode(zone == 0 ? set.with(asked) : set.with(zone, asked)));
+        });
+    }
+
+    static String length(String text, String measures) {
+        return answer(() -> Json.object().add("metres", lengths(measures).parse("length", text)));
+    }
+
+    static String written(double metres, String unit, String measures) {
+        Lengths lengths = lengths(measures);
+        for (LocalMeasure measure : lengths.local()) {
+            if (measure.many().equals(unit)) {
+                return lengths.write(metres, measure);
+            }
+        }
+        for (Unit common : Unit.values()) {
+            if (common.name().equals(unit)) {
+                return lengths.write(metres, common);
+            }
+        }
+        return lengths.write(metres, Unit.METRE);
+    }
+
+    private static Lengths lengths(String measures) {
+        return new Lengths(PlaceCodec.measures(Fields.of("", Json.object().add("measures", Fields.parse(measures)))));
+    }
+
+    private static String answer(Supplier<JsonObject> work) {
+        try {
+            return work.get().toString();
+        } catch (Refused refused) {
+            return Json.object()
+                    .add("problem", ResultCodec.encode(refused.problem()))
+                    .toString();
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package bersaglio.server.drills;
+
+import bersaglio.core.drill.Drill;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.target.TargetSet;
+import bersaglio.server.storage.Disc;
+import bersaglio.server.storage.Shelf;
+import bersaglio.wire.view.DrillView;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Changes to drills over HTTP: each makes a new version, and results stay with the one they were charted on. */
+@RestController
+class DrillController {
+
+    private final DrillStore drills;
+    private final Shelf<TargetSet> targets;
+    private final Disc disc;
+    private final TransactionTemplate transaction;
+
+    DrillController(DrillStore drills, Shelf<TargetSet> targets, Disc disc, TransactionTemplate transaction) {
+        this.drills = drills;
+        this.targets = targets;
+        this.disc = disc;
+        this.transaction = transaction;
+    }
+
+    /** Which target a level is to have. */
+    record LevelTarget(@Nullable String target) {}
+
+    /** Gives a level of the newest version of a drill another target; the same target again changes nothing. */
+    @PostMapping("/api/drills/{family}/levels/{level}/target")
+    @ResponseStatus(HttpStatus.CREATED)
+    DrillView aim(@PathVariable String family, @PathVariable int level, @RequestBody LevelTarget asked) {
+        String id = asked.target() == null ? "" : asked.target();
+        TargetSet target =
+                targets.newest(id).orElseThrow(() -> new Refused("unknown_id", "target", id, "a target of this club"));
+        try {
+            Drill changed = transaction.execute(status -> changed(family, level, target));
+            disc.force();
+            return DrillView.of(changed);
+        } catch (DuplicateKeyException raced) {
+            throw new Refused("changed_meanwhile", "family", family, "the drill as it is now");
+        }
+    }
+
+    private Drill changed(String family, int level, TargetSet target) {
+        Drill newest = drills.newest().stream()
+                .filter(drill -> drill.family().equals(family))
+                .findFirst()
+                .orElseThrow(() -> new Refused("unknown_id", "drill", family, "a drill of this club"));
+        if (newest.level(level).target().equals(target)) {
+            return newest;
+        }
+        Drill next = newest.aimingAt(level, target);
+        drills.add(next);
+        return next;
+    }
+}

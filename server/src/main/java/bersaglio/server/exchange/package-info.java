@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.exchange;
+
+import org.jspecify.annotations.NullMarked;

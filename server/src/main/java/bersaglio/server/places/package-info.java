@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.places;
+
+import org.jspecify.annotations.NullMarked;

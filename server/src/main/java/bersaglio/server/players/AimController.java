@@ -1,0 +1,131 @@
+package bersaglio.server.players;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Point;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Level;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.scatter.ZoneChance;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Ground;
+import bersaglio.core.target.Patch;
+import bersaglio.core.target.Referee;
+import bersaglio.core.target.Umpire;
+import bersaglio.server.charting.ResultStore;
+import bersaglio.wire.Fields;
+import bersaglio.wire.TargetCodec;
+import bersaglio.wire.view.ZoneReportView;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a target that is only drawn would ask of a player. */
+@RestController
+class AimController {
+
+    private static final double LEAST_CHANCE = 0.05;
+
+    private final PlayerStore players;
+    private final ResultStore results;
+    private final Drills drills;
+
+    AimController(PlayerStore players, ResultStore results, Drills drills) {
+        this.players = players;
+        this.results = results;
+        this.drills = drills;
+    }
+
+    /**
+     * What a player's landings say of each zone of a target.
+     *
+     * @param drill the drill whose landings it rests on, aimed at the new zones instead; absent while too few are known
+     * @param level the level of that drill
+     */
+    record AimReport(@Nullable String drill, @Nullable Integer level, List<ZoneReport> zones) {}
+
+    record ZoneReport(int number, ZoneReportView report) {}
+
+    /** Landings that were aimed at one zone of the same court, as offsets they can be carried to another. */
+    private record Aimed(Level level, String drill, Scatter scatter, Point middle, ResultStore.Placements placements) {}
+
+    @PostMapping(path = "/api/players/{player}/aim", consumes = MediaType.APPLICATION_JSON_VALUE)
+    AimReport aim(
+            @PathVariable UUID player,
+            @RequestParam(defaultValue = "0.7") double chance,
+            @RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = bersaglio.wire.view.TargetView.class)))
+                    @org.springframework.web.bind.annotation.RequestBody
+                    byte[] body) {
+        Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
+        Hand hand = players.find(player)
+                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
+                .hand();
+        Conditions conditions = Conditions.AS_DRAWN.with(hand);
+        Umpire umpire = TargetCodec.decode(Fields.parse(new String(body, StandardCharsets.UTF_8)))
+                .umpire(0, conditions);
+        Referee referee = umpire.last();
+        Optional<Aimed> aimed = landingsLike(player, referee, conditions);
+        List<ZoneReport> zones = new ArrayList<>();
+        for (Patch patch : referee.patches()) {
+            zones.add(new ZoneReport(patch.zone(), report(referee, patch.ground(), aimed, chance)));
+        }
+        return new AimReport(
+                aimed.map(Aimed::drill).orElse(null),
+                aimed.map(one -> one.level().number()).orElse(null),
+                zones);
+    }
+
+    private static ZoneReportView report(Referee referee, Ground ground, Optional<Aimed> aimed, double chance) {
+        Area inUse = referee.inPlay().area();
+        Point middle = ground.whole().middle();
+        Optional<ZoneChance> known = aimed.map(one -> ZoneChance.of(
+                one.scatter()
+                        .aimedBy(
+                                middle.x() - one.middle().x(),
+                                middle.y() - one.middle().y()),
+                ground,
+                inUse.bounds(),
+                chance));
+        return ZoneReportView.of(
+                ground,
+                inUse,
+                aimed.map(one -> one.placements().places().size()).orElse(0),
+                aimed.map(one -> one.placements().nets()).orElse(0),
+                chance,
+                known);
+    }
+
+    /** The most landings on the same surface of a court of the same sport; placements of two aims are never pooled. */
+    private Optional<Aimed> landingsLike(UUID player, Referee referee, Conditions conditions) {
+        for (ResultStore.Charted charted : results.chartedBy(player)) {
+            Level level = drills.version(charted.drill()).orElseThrow().level(charted.level());
+            Umpire umpire = level.umpire(conditions);
+            List<Patch> patches = umpire.last().patches();
+            if (patches.size() == 1 && umpire.last().surface().equals(referee.surface())) {
+                ResultStore.Placements placements =
+                        results.placementsOf(player, charted.drill(), charted.level(), umpire.stages() - 1);
+                Optional<Scatter> scatter = Scatter.of(placements.places(), placements.nets());
+                if (scatter.isPresent()) {
+                    Point middle = patches.get(0).ground().whole().middle();
+                    return Optional.of(new Aimed(level, charted.drill(), scatter.get(), middle, placements));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.targets;
+
+import org.jspecify.annotations.NullMarked;

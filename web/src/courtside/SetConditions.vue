@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Conditions } from '@/charting/rules'
+import type { PlaceVersion, Target } from '@/shared/api'
+
+/** What a set is opened under, asked only where it matters: the place, and what the target's ties name. */
+const props = defineProps<{
+  target: Target
+  conditions: Conditions
+  places: PlaceVersion[]
+  place: PlaceVersion | undefined
+}>()
+const emit = defineEmits<{ place: [id: string | undefined], under: [given: Partial<Conditions>] }>()
+const { t } = useI18n()
+const ties = computed(() => new Set([props.target.inUse.tie, ...props.target.zones.map((zone) => zone.tie)]))
+const items = computed(() => [
+  { value: '', title: t('place.none') }, ...props.places.map((one) => ({ value: one.id, title: one.name })),
+])
+const SIDES = ['RIGHT', 'LEFT'] as const
+</script>
+
+<template>
+  <div class="conditions">
+    <v-select
+      v-if="places.length"
+      :model-value="place?.id ?? ''"
+      :label="t('place.here')"
+      :items="items"
+      hide-details
+      @update:model-value="emit('place', $event || undefined)"
+    />
+    <v-select
+      v-if="ties.has('SIDE')"
+      :model-value="conditions.from"
+      :label="t('conditions.from')"
+      :items="SIDES.map((value) => ({ value, title: t(`conditions.side.${value}`) }))"
+      hide-details
+      @update:model-value="emit('under', { from: $event })"
+    />
+    <v-select
+      v-if="ties.has('OPPONENT_HAND')"
+      :model-value="conditions.opponent"
+      :label="t('conditions.opponent')"
+      :items="SIDES.map((value) => ({ value, title: t(`players.${value}`) }))"
+      hide-details
+      @update:model-value="emit('under', { opponent: $event })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.conditions {
+  display: grid;
+  gap: 12px;
+  margin-top: 12px;
+}
+</style>

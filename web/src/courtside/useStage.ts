@@ -1,0 +1,35 @@
+import { computed, type ShallowRef } from 'vue'
+import type { Mark } from '@/court/MarkLayer.vue'
+import type { Court, Drill, Player } from '@/shared/api'
+import { levelOf, lyingFor } from '@/shared/sentences'
+import type { useSet } from './useSet'
+
+const LARGEST = 0.16
+const SMALLEST = 0.085
+const FADES_OVER = 6
+
+/** The surface that the ball comes to next, with its zones and the shots that ended on it. */
+export function useStage(
+  charted: ReturnType<typeof useSet>, drill: ShallowRef<Drill | undefined>, player: ShallowRef<Player | undefined>,
+  court: ShallowRef<Court | undefined>,
+) {
+  const { set, level, onTheWay } = charted
+  const rung = computed(() => drill.value && levelOf(drill.value, level.value))
+  const lying = computed(() => charted.lying.value ?? (rung.value && player.value && lyingFor(rung.value, player.value.hand)))
+  const stages = computed(() => lying.value?.stages ?? [])
+  const place = computed(() => Math.min(onTheWay.value.length, stages.value.length - 1))
+  const stage = computed(() => stages.value[place.value])
+  const stance = computed(() => set.value?.stance ?? charted.conditions.value.stance ?? rung.value?.target.stance)
+  const onSurface = computed(() => court.value && stage.value && { sport: court.value.sport, plane: stage.value.plane })
+
+  const marks = computed<Mark[]>(() => {
+    const placed = (set.value?.shots ?? []).filter(
+      (shot) => shot.x !== undefined && (shot.before?.length ?? 0) === place.value)
+    return placed.map((shot, index) => ({
+      id: shot.id, x: shot.x ?? 0, y: shot.y ?? 0, ruling: shot.ruling, close: shot.close,
+      size: SMALLEST + (LARGEST - SMALLEST) * Math.max(0, 1 - (placed.length - 1 - index) / FADES_OVER),
+    }))
+  })
+
+  return { rung, lying, stages, stage, stance, onSurface, marks }
+}

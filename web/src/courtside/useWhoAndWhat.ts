@@ -1,0 +1,44 @@
+import { ref, shallowRef } from 'vue'
+import { askClub, askToday } from '@/charting/asked'
+import type { Court, Drill, PlaceVersion, Player } from '@/shared/api'
+import { useSettings } from '@/shared/settings'
+import type { useSet } from './useSet'
+
+/** Who is on court, at what, and where: asked of the server, or as it last said. */
+export function useWhoAndWhat(
+  props: { player: string, drill: string, run?: string }, charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
+) {
+  const settings = useSettings()
+  const person = shallowRef<Player>()
+  const practised = shallowRef<Drill>()
+  const court = shallowRef<Court>()
+  const places = shallowRef<PlaceVersion[]>([])
+  const failed = ref(false)
+
+  async function ask(): Promise<boolean> {
+    failed.value = false
+    try {
+      const [club, today] = await Promise.all([askClub(), askToday().catch(() => undefined)])
+      person.value = club.data.players.find((one) => one.id === props.player)
+      practised.value = club.data.drills.find((one) => one.id === props.drill)
+      court.value = club.data.courts.find((one) => one.id === practised.value?.court)
+      if (!person.value || !practised.value || !court.value) {
+        throw new Error('no such player or drill')
+      }
+      places.value = club.data.places.filter((one) => one.court === practised.value?.court)
+      charted.place.value = places.value.find((one) => one.id === settings.place)
+      const openRun = today?.data.due.find((due) => due.player === props.player && due.drill === props.drill)?.openRun
+      await charted.load({ player: person.value, drill: practised.value, run: props.run || undefined, openRun })
+    } catch {
+      failed.value = true
+    }
+    return !failed.value
+  }
+
+  function choosePlace(id: string | undefined) {
+    settings.place = id ?? ''
+    charted.place.value = places.value.find((one) => one.id === id)
+  }
+
+  return { person, practised, court, places, failed, ask, choosePlace }
+}

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Court, Plane, Target } from '@/shared/api'
+import { sidesOf, straightLines } from './kinds'
+
+/** What the whole target is on: court, surface, what is in use, and which bounce it looks at. */
+const props = defineProps<{ target: Target, court: Court, plane: Plane }>()
+const emit = defineEmits<{ take: [target: Target], plane: [plane: Plane] }>()
+const { t, te } = useI18n()
+const TIES = ['COURT', 'SIDE', 'HITTER_HAND', 'OPPONENT_HAND'] as const
+const surface = computed(() => props.court.surfaces.find((one) => one.plane === props.plane))
+const lines = computed(() => surface.value ? straightLines(surface.value) : [])
+const name = (key: string, id: string) => te(`${key}.${id}`) ? t(`${key}.${id}`) : id
+
+/** Each choice as one word: a region, what is past a line on one side, or what a zone drew. */
+const inUse = computed(() => {
+  const { region, line, side, drawn } = props.target.inUse
+  return drawn ? 'drawn' : line ? `line:${line}:${side}` : `region:${region}`
+})
+const choices = computed(() => [
+  ...(surface.value?.regions ?? []).map(({ id }) => ({ value: `region:${id}`, title: name('region', id) })),
+  ...[...new Map(lines.value.map((line) => [line.name, line])).values()].flatMap((line) => sidesOf(line).map((side) => ({
+    value: `line:${line.name}:${side}`, title: t(`editor.past.${side}`, { line: name('line', line.name) }),
+  }))),
+  ...firstArea.value ? [{ value: 'drawn', title: t('editor.drawnInUse') }] : [],
+])
+const firstArea = computed(() => props.target.inUse.drawn ?? props.target.zones.find((zone) => zone.asks.area)?.asks.area)
+
+function setInUse(choice: string) {
+  const { tie } = props.target.inUse
+  const [kind, what, side] = choice.split(':')
+  if (kind === 'drawn' && firstArea.value) {
+    emit('take', { ...props.target, inUse: { drawn: firstArea.value, tie } })
+  } else if (kind === 'line') {
+    emit('take', { ...props.target, inUse: { line: what ?? '', side: side as 'SHORT', tie } })
+  } else {
+    emit('take', { ...props.target, inUse: { region: what ?? '', tie } })
+  }
+}
+</script>
+
+<template>
+  <div class="panel">
+    <p class="soft">{{ t('editor.onCourt', { court: name('courtName', court.id) }) }}</p>
+    <v-select
+      v-if="court.surfaces.length > 1"
+      :model-value="plane"
+      :label="t('editor.surface')"
+      :items="court.surfaces.map((one) => ({ value: one.plane, title: t(`plane.${one.plane}`) }))"
+      :hint="target.zones.length ? t('editor.surfaceHint') : ''"
+      :disabled="target.zones.length > 0"
+      persistent-hint
+      @update:model-value="emit('plane', $event)"
+    />
+    <v-select
+      :model-value="inUse"
+      :label="t('editor.inUse')"
+      :items="choices"
+      hide-details
+      @update:model-value="setInUse"
+    />
+    <v-select
+      :model-value="target.inUse.tie"
+      :label="t('editor.inUseTie')"
+      :items="TIES.map((value) => ({ value, title: t(`tie.${value}`) }))"
+      hide-details
+      @update:model-value="emit('take', { ...target, inUse: { ...target.inUse, tie: $event } })"
+    />
+    <v-select
+      :model-value="target.bounce"
+      :label="t('editor.bounce')"
+      :items="(['FIRST', 'SECOND'] as const).map((value) => ({ value, title: t(`editor.bounces.${value}`) }))"
+      hide-details
+      @update:model-value="emit('take', { ...target, bounce: $event })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 12px;
+}
+</style>

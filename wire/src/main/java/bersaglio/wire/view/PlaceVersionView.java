@@ -1,0 +1,40 @@
+package bersaglio.wire.view;
+
+import bersaglio.core.place.Place;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A version of a place where a club plays.
+ *
+ * @param versionId what a set that was charted there names
+ * @param court     of a sport, by its name, or the name of {@code ownCourt}
+ * @param charterSd the charter's own error there, as measured, in metres on each axis
+ */
+public record PlaceVersionView(
+        String id,
+        int version,
+        String versionId,
+        String name,
+        String court,
+        TargetView.@Nullable OwnCourtView ownCourt,
+        List<MeasureView> measures,
+        @Nullable Double charterSd) {
+
+    /** A length that is at hand there, such as one tile, several tiles. */
+    public record MeasureView(String one, String many, double metres) {}
+
+    public static PlaceVersionView of(Place place) {
+        return new PlaceVersionView(
+                place.id(),
+                place.version(),
+                place.versionId(),
+                place.name(),
+                place.court().id(),
+                place.court().measured().map(TargetView.OwnCourtView::of).orElse(null),
+                place.measures().stream()
+                        .map(measure -> new MeasureView(measure.one(), measure.many(), measure.metres()))
+                        .toList(),
+                place.charterSd().isPresent() ? place.charterSd().getAsDouble() : null);
+    }
+}
