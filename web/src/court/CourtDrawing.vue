@@ -35,18 +35,30 @@ const { facing, upright, seenFrom, surfaces, extent, edge, drawn, unit, viewBox,
 const FRESH = 8
 const SETTLE = 32
 
-/** A zone's name stands on the side that faces the hitter, clear of the marks in it; of several, its number in it. */
+/**
+ * A single zone's name stands on the side that faces the hitter, clear of the marks in it, unless the net is there; of
+ * several, in the corner that is drawn top left.
+ */
 const zoneLabels = computed(() => props.zones.map((zone) => {
+  const { bounds, middle } = zone.whole
+  const words = `${zone.number} ${zone.name}`
   const several = props.zones.length > 1
-  const { x, y } = drawn(several ? zone.whole.middle : { x: zone.whole.middle.x, y: zone.whole.bounds.near })
-  const [right, down] = several
-    ? [0, 0.35 * textSize.value]
-    : ({ BEHIND: [0, textSize.value], ACROSS: [0, -0.12 * unit.value], LEFT: [0.1 * unit.value, 0.07 * unit.value],
-        RIGHT: [-0.1 * unit.value, 0.07 * unit.value] } as const)[seenFrom.value]
-  return { number: zone.number, words: `${zone.number} ${zone.name}`, x: x + right, y: y + down, several }
+  if (several) {
+    const corners = [drawn({ x: bounds.left, y: bounds.near }), drawn({ x: bounds.right, y: bounds.far })]
+    const x = Math.min(...corners.map((corner) => corner.x)) + 0.3 * textSize.value
+    return { number: zone.number, words, several, x, y: Math.min(...corners.map((corner) => corner.y)) + 1.1 * textSize.value }
+  }
+  const crowded = !facing.value && bounds.near - extent.value.near < 1.2 * textSize.value
+  const { x, y } = drawn({ x: middle.x, y: crowded || facing.value ? bounds.far : bounds.near })
+  const beside = seenFrom.value === 'BEHIND' && crowded ? [0, -0.3 * textSize.value] : BESIDE.value[seenFrom.value]
+  return { number: zone.number, words, several, x: x + (beside[0] ?? 0), y: y + (beside[1] ?? 0) }
+}))
+const BESIDE = computed<Record<Standpoint, number[]>>(() => ({
+  BEHIND: [0, textSize.value], ACROSS: [0, -0.12 * unit.value], LEFT: [0.1 * unit.value, 0.07 * unit.value],
+  RIGHT: [-0.1 * unit.value, 0.07 * unit.value],
 }))
 const zoneAnchor = computed(() => props.zones.length > 1
-  ? 'middle'
+  ? 'start'
   : ({ BEHIND: 'middle', ACROSS: 'middle', LEFT: 'start', RIGHT: 'end' } as const)[seenFrom.value])
 /** What is not in use is veiled: the whole, with what is in use cut out. */
 const veil = computed(() => rectanglePath(props.surface.extent) + shapePath(props.inUse.area))
@@ -62,7 +74,7 @@ function isInner(surface: Surface, { from, to }: Surface['markings'][number]): b
 }
 const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 * unit.value }))
 const netPlace = computed(() => drawn({ x: edge.value.left + 0.45 * unit.value, y: 0.38 * unit.value }))
-const wallPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.4 * props.surface.margin }))
+const wallPlace = computed(() => drawn({ x: 0, y: extent.value.near + 0.35 * unit.value }))
 const fromSide = computed(() => seenFrom.value === 'LEFT' || seenFrom.value === 'RIGHT')
 
 /**
@@ -133,7 +145,7 @@ function onUp(event: PointerEvent) {
         <path class="floor" :d="rectanglePath(extent)" />
         <path class="veil" fill-rule="evenodd" :d="veil" />
         <ZoneShape
-          v-for="zone in zones"
+          v-for="zone in [...zones].reverse()"
           :key="zone.number"
           :zone="zone"
           part="ground"

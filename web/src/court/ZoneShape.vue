@@ -16,6 +16,7 @@ const ARM = 0.14
 
 <template>
   <g v-if="part === 'ground'">
+    <path class="cleared" :d="shapePath(zone.whole)" />
     <template v-if="zone.avoid">
       <pattern
         :id="hatch"
@@ -49,6 +50,11 @@ const ARM = 0.14
 </template>
 
 <style scoped>
+/* A zone that decides first hides what it lies over. */
+.cleared {
+  fill: var(--floor);
+}
+
 .ground {
   fill: var(--saffron);
   fill-opacity: 0.55;

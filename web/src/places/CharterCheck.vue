@@ -42,7 +42,7 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog v-model="open" fullscreen :aria-label="t('places.check')">
+  <v-dialog v-model="open" fullscreen :transition="false" :aria-label="t('places.check')">
     <v-card class="check" data-test="check">
       <div class="words">
         <h2>{{ t('places.check') }}</h2>

@@ -43,14 +43,13 @@ function setInUse(choice: string) {
 <template>
   <div class="panel">
     <p class="soft">{{ t('editor.onCourt', { court: name('courtName', court.id) }) }}</p>
+    <p v-if="target.zones.length > 0" class="soft">{{ t('editor.onSurface', { surface: t(`plane.${plane}`) }) }}</p>
     <v-select
-      v-if="court.surfaces.length > 1"
+      v-else-if="court.surfaces.length > 1"
       :model-value="plane"
       :label="t('editor.surface')"
       :items="court.surfaces.map((one) => ({ value: one.plane, title: t(`plane.${one.plane}`) }))"
-      :hint="target.zones.length ? t('editor.surfaceHint') : ''"
-      :disabled="target.zones.length > 0"
-      persistent-hint
+      hide-details
       @update:model-value="emit('plane', $event)"
     />
     <v-select

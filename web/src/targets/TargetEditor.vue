@@ -146,6 +146,7 @@ function picture(kind: 'svg' | 'png') {
 
 <template>
   <div class="editor">
+    <h1 class="visually-hidden">{{ t('editor.court', { name: target.name }) }}</h1>
     <ToolPalette
       class="tools"
       :tools="tools"

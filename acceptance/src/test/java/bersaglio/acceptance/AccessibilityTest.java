@@ -45,6 +45,26 @@ class AccessibilityTest {
         page.locator("table").waitFor();
         check(page, "Player");
 
+        page.navigate(hall.address() + "/drills/targets");
+        page.getByText("Net drop rings").waitFor();
+        check(page, "Targets");
+        page.navigate(hall.address() + "/drills/places");
+        page.getByText("Lakeside padel court").waitFor();
+        check(page, "Places");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change"))
+                .first()
+                .click();
+        page.getByTestId("place-editor").waitFor();
+        check(page, "A place");
+        for (String target : List.of("padel-depth", "short-serve")) {
+            new Editor(page).open(hall.address(), target);
+            check(page, "Target " + target);
+        }
+        new Editor(page).press("Court");
+        check(page, "What the target is on");
+        new Editor(page).press("Player");
+        check(page, "What the target asks of a player");
+
         page.navigate(hall.address() + "/courtside");
         page.getByText("Who is on court?").waitFor();
         check(page, "Nobody on court");

@@ -57,6 +57,22 @@ class Pictures {
         chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.4}, {0.6, 4.6}, {2.4, 5.4}});
         take(phone, "phone");
 
+        light.navigate(hall.address() + "/drills/targets");
+        light.getByText("Net drop rings").waitFor();
+        take(light, "targets");
+        new Editor(light)
+                .open(hall.address(), "padel-depth")
+                .press("Try it out")
+                .touch(3, 8.6)
+                .says("Hit");
+        take(light, "target-padel");
+        new Editor(dark).open(hall.address(), "net-drop").press("Player").choose("Player", "Nora Ginestra");
+        dark.getByText("of the shots would be good here").waitFor();
+        take(dark, "target-badminton");
+        light.navigate(hall.address() + "/drills/places");
+        light.getByText("Lakeside padel court").waitFor();
+        take(light, "places");
+
         light.navigate(hall.address() + "/players");
         light.getByText("Ugo Alloro").waitFor();
         take(light, "players");

@@ -9,12 +9,32 @@ import bersaglio.server.StartedServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Comparator;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(Club.class)
 class PlacesTest {
+
+    private static final Map<String, Double> ACROSS =
+            Map.of("the net", 0.0, "the back line", 6.7, "the short service line", 1.98, "the long service line", 5.94);
+    private static final Map<String, Double> ALONG = Map.of(
+            "the centre line", 0.0,
+            "the left side line for singles", -2.59,
+            "the right side line for singles", 2.59,
+            "the left side line", -3.05,
+            "the right side line", 3.05);
+
+    /** Where a line lies that is named in a text; the longest name that fits. */
+    private static double named(String text, Map<String, Double> lines) {
+        return lines.entrySet().stream()
+                .filter(line -> text.contains(line.getKey()))
+                .max(Comparator.comparingInt(line -> line.getKey().length()))
+                .orElseThrow()
+                .getValue();
+    }
 
     @Test
     void aPlaceIsMadeWithItsOwnMeasureAndTheEyeIsCheckedThere(Hall hall) {
@@ -36,10 +56,12 @@ class PlacesTest {
         page.getByTestId("check").waitFor();
         for (int touch = 1; touch <= 10; touch++) {
             assertThat(page.getByTestId("spot")).containsText(touch + " of 10");
-            court.touch(0.2 * touch - 1, 3);
+            String spot = page.getByTestId("spot").innerText();
+            court.touch(0.2 + named(spot.substring(spot.indexOf("meets")), ALONG), named(spot, ACROSS));
         }
         button(page, "Keep").click();
-        assertThat(card).containsText("Your own error here: ");
+        // Each touch was 20 cm to the right: 14 cm on each axis.
+        assertThat(card).containsText("Your own error here: 0.14 m");
     }
 
     @Test

@@ -38,6 +38,8 @@ public final class Bench {
         all.put("rules", PageBench::rulesSize);
         all.put("load", PageBench::firstLoad);
         all.put("touch", PageBench::touchToPaint);
+        all.put("drag", EditorBench::dragging);
+        all.put("zones", ZoneBench::aMillionLandings);
         all.put("events", EventBench::againstBareInserts);
         all.put("devices", EventBench::fiftyDevices);
         all.put("start", StartBench::secondStart);

@@ -159,12 +159,12 @@ final class PageBench {
         }
     }
 
-    private static double p95(List<Double> times) {
+    static double p95(List<Double> times) {
         List<Double> sorted = times.stream().sorted().toList();
         return sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1);
     }
 
-    private static double inBrowser(Function<Page, Double> work) {
+    static double inBrowser(Function<Page, Double> work) {
         try (Playwright playwright = Playwright.create();
                 Browser browser = playwright
                         .chromium()
