@@ -41,13 +41,14 @@ public record Polygon(List<Point> corners) implements Area {
 
     @Override
     public boolean contains(Point point) {
-        if (distanceToEdge(point) <= Overshoot.NOTHING) {
-            return true;
-        }
         boolean inside = false;
         for (int i = 0; i < corners.size(); i++) {
-            Point from = corners.get(i);
-            Point to = next(i);
+            Segment side = new Segment(corners.get(i), next(i));
+            if (side.isAt(point)) {
+                return true;
+            }
+            Point from = side.from();
+            Point to = side.to();
             boolean straddles = from.y() > point.y() != to.y() > point.y();
             if (straddles
                     && point.x() < from.x() + (point.y() - from.y()) / (to.y() - from.y()) * (to.x() - from.x())) {

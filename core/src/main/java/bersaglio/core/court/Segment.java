@@ -31,6 +31,16 @@ record Segment(Point from, Point to) {
         return new Point((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
     }
 
+    /** Whether a place lies on it. */
+    boolean isAt(Point place) {
+        double slack = Overshoot.NOTHING;
+        boolean beside = place.x() >= Math.min(from.x(), to.x()) - slack
+                && place.x() <= Math.max(from.x(), to.x()) + slack
+                && place.y() >= Math.min(from.y(), to.y()) - slack
+                && place.y() <= Math.max(from.y(), to.y()) + slack;
+        return beside && nearestTo(place).distanceTo(place) <= slack;
+    }
+
     /** Whether each passes from one side of the other to its other side. */
     boolean crosses(Segment other) {
         double one = turnTo(other.from);
