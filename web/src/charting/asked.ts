@@ -53,9 +53,9 @@ export function askLedger(player: string, drill: string): Promise<Asked<Ledger>>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
 }
 
-export function askZone(player: string, drill: string, level: number, chance: number): Promise<Asked<ZoneReport>> {
-  return ask(`zone.${player}.${drill}.${level}.${chance}`, () =>
-    api.GET('/api/players/{player}/zone', { params: { path: { player }, query: { drill, level, chance } } }))
+export function askZone(player: string, drill: string, level: number, chance: number, place: string): Promise<Asked<ZoneReport>> {
+  return ask(`zone.${player}.${drill}.${level}.${chance}.${place}`, () =>
+    api.GET('/api/players/{player}/zone', { params: { path: { player }, query: { drill, level, chance, place } } }))
 }
 
 export function askTargets(): Promise<Asked<KeptTarget[]>> {

@@ -39,7 +39,7 @@ export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, pr
       left: extent.value.left - margin,
       right: extent.value.right + margin,
       far: extent.value.far + margin,
-      near: near - (props.beyond || !props.surface.net || facing.value ? margin : NEAR_NET * scale),
+      near: near - (props.beyond || facing.value || upright.value ? margin : NEAR_NET * scale),
     }
   })
   const drawn = (place: Place) => toDrawing(place, seenFrom.value, facing.value)

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Card, Hand, Laid, Lying, LyingZone, Measure, Shape } from '@/shared/api'
 import LengthField from '@/shared/LengthField.vue'
 import { useLengths } from '@/shared/useLengths'
+import { useSettings } from '@/shared/settings'
 
 /** How to put a target down: each marker by two distances from lines that can be seen; and what was really put down. */
 const props = defineProps<{
@@ -15,6 +16,7 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>({ required: true })
 const { t, te } = useI18n()
+const settings = useSettings()
 const { say } = useLengths(() => props.measures)
 type Offset = Card['markers'][number]['across']
 
@@ -23,6 +25,10 @@ const single = computed(() => zones.value.length === 1 && zones.value[0]?.whole.
   && !zones.value[0]?.rings && !zones.value[0]?.spoilt
   ? zones.value[0]
   : undefined)
+const units = computed(() => [
+  ...(['METRE', 'CENTIMETRE', 'FOOT', 'INCH'] as const).map((value) => ({ value: value as string, title: t(`unit.${value}`) })),
+  ...props.measures.map((measure) => ({ value: measure.many, title: measure.many })),
+])
 const problem = ref('')
 const put = ref<LyingZone>()
 
@@ -101,6 +107,13 @@ const print = () => window.print()
         <p v-if="problem" role="alert">{{ problem }}</p>
         <v-btn v-if="put" variant="text" @click="asDrawn">{{ t('laying.asDrawn') }}</v-btn>
       </section>
+      <v-select
+        v-model="settings.unit"
+        class="buttons"
+        :label="t('settings.unit')"
+        :items="units"
+        hide-details
+      />
       <div class="two buttons">
         <v-btn @click="print">{{ t('laying.print') }}</v-btn>
         <v-btn @click="open = false">{{ t('settings.close') }}</v-btn>

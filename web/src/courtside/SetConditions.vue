@@ -30,6 +30,7 @@ const SIDES = ['RIGHT', 'LEFT'] as const
       hide-details
       @update:model-value="emit('place', $event || undefined)"
     />
+    <router-link v-if="place && place.charterSd === undefined" to="/drills/places" class="check">{{ t('places.offer') }}</router-link>
     <v-select
       v-if="ties.has('SIDE')"
       :model-value="conditions.from"
@@ -50,6 +51,10 @@ const SIDES = ['RIGHT', 'LEFT'] as const
 </template>
 
 <style scoped>
+.check {
+  color: var(--ink);
+}
+
 .conditions {
   display: grid;
   gap: 12px;

@@ -7,6 +7,7 @@ import { surfaceOf } from '@/court/shape'
 import type { Mark } from '@/court/MarkLayer.vue'
 import type { Court, Drill, Player, PlayerRecord, Reading, Ruling, ZoneReport } from '@/shared/api'
 import { levelOf, lyingFor, stageOf } from '@/shared/sentences'
+import { useSettings } from '@/shared/settings'
 import ZoneChance from './ZoneChance.vue'
 
 /** All landings on the chosen set's level; the chosen set stands out, the others are drawn faint. */
@@ -18,6 +19,7 @@ const props = defineProps<{
   chosen: Reading | undefined
 }>()
 const { t } = useI18n()
+const settings = useSettings()
 const FAINTEST = 0.1
 const FAINT = 0.4
 const level = computed(() => props.chosen?.set.level ?? props.record.level)
@@ -57,7 +59,7 @@ watch([level, wanted, () => props.record], async ([nowLevel, nowWanted], before)
   if (before[0] !== nowLevel) {
     report.value = undefined
   }
-  const answer = await askZone(props.player.id, props.drill.id, nowLevel, nowWanted).catch(() => undefined)
+  const answer = await askZone(props.player.id, props.drill.id, nowLevel, nowWanted, settings.place).catch(() => undefined)
   if (nowLevel === level.value && nowWanted === wanted.value) {
     report.value = answer?.data
     reportFailed.value = !answer

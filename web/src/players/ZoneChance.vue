@@ -32,6 +32,13 @@ const range = computed(() => {
           <p class="size" data-test="zone-sized">{{ report.sized ? size(report.sized) : t('player.zone.none') }}</p>
         </div>
         <p v-if="range" class="soft small">{{ range }}</p>
+        <p v-if="report.own" class="soft small" data-test="own-spread">
+          {{ t('player.zone.own', {
+            major: asMetres(report.own.major), minor: asMetres(report.own.minor), charter: asMetres(report.own.charterSd),
+          }) }}
+          {{ report.own.measured ? '' : t('player.zone.charterUnknown') }}
+          {{ report.own.limited ? t('player.zone.charterLimited') : '' }}
+        </p>
       </template>
       <p v-else>{{ t('player.zone.unknown', { count: report.placements, fewest: report.fewest }) }}</p>
     </template>

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -299,6 +299,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drills/**": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
         get: operations["page"];
         put?: never;
         post?: never;
@@ -331,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -591,6 +607,8 @@ export interface components {
             upper: number;
         };
         LevelTarget: {
+            /** Format: int32 */
+            ring?: number;
             target?: string;
         };
         LevelView: {
@@ -694,6 +712,16 @@ export interface components {
             name: string;
             /** @enum {string} */
             way: "ACROSS" | "ALONG";
+        };
+        OwnSpreadView: {
+            /** Format: double */
+            charterSd: number;
+            limited: boolean;
+            /** Format: double */
+            major: number;
+            measured: boolean;
+            /** Format: double */
+            minor: number;
         };
         PartView: {
             asks: unknown;
@@ -1047,6 +1075,7 @@ export interface components {
             most?: components["schemas"]["ShapeView"];
             /** Format: int32 */
             nets: number;
+            own?: components["schemas"]["OwnSpreadView"];
             /** Format: int32 */
             placements: number;
             /** Format: double */
@@ -1076,7 +1105,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    page_3: {
+    page_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1439,6 +1468,7 @@ export interface operations {
                 drill: string;
                 level: number;
                 chance?: number;
+                place?: string;
             };
             header?: never;
             path: {
@@ -1565,6 +1595,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
                 };
             };
         };
@@ -1729,7 +1779,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1749,7 +1799,7 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_2: {
         parameters: {
             query?: never;
             header?: never;

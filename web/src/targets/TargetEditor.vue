@@ -9,6 +9,7 @@ import { api, type Club, type Court, type KeptTarget, type PlaceVersion, type Pl
 import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import { savePicture } from '@/court/picture'
+import LayingCard from '@/courtside/LayingCard.vue'
 import AimPanel from './AimPanel.vue'
 import EditorCourt from './EditorCourt.vue'
 import SetPanel from './SetPanel.vue'
@@ -29,6 +30,7 @@ const snapping = ref(true)
 const wholeCourt = ref(false)
 const panel = ref<'zone' | 'set' | 'aim'>('zone')
 const using = ref(false)
+const laying = ref(false)
 const isKept = ref(!props.isNew)
 const saving = ref(false)
 const word = ref('')
@@ -218,6 +220,7 @@ function picture(kind: 'svg' | 'png') {
         />
         <v-switch v-model="snapping" :label="t('editor.snap')" />
         <v-switch v-model="wholeCourt" :label="t('editor.wholeCourt')" />
+        <v-btn @click="laying = true">{{ t('laying.open') }}</v-btn>
         <v-btn @click="change(0, 'OTHER_END')">{{ t('editor.otherEnd') }}</v-btn>
         <v-btn :disabled="!isKept" @click="using = true">{{ t('editor.use') }}</v-btn>
         <div class="row">
@@ -235,11 +238,13 @@ function picture(kind: 'svg' | 'png') {
         @scale="change(drawing.number.value ?? plain('HIT').zone, $event)"
       />
     </aside>
+    <LayingCard v-model="laying" :lying="draft.lying.value" hand="RIGHT" :measures="measures" />
     <UseInDrill
       v-model="using"
       :club="club"
       :target="target.id"
       :court="court.id"
+      :rings="target.zones[0]?.asks.rings?.length ?? 0"
       @used="word = t('editor.used')"
     />
   </div>

@@ -4,12 +4,13 @@ import { useI18n } from 'vue-i18n'
 import { api, type Club } from '@/shared/api'
 
 /** Gives a level of a drill this target: a new version of the drill, its results kept apart. */
-const props = defineProps<{ club: Club, target: string, court: string }>()
+const props = defineProps<{ club: Club, target: string, court: string, rings: number }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ used: [] }>()
 const { t } = useI18n()
 const family = ref<string>()
 const level = ref(1)
+const ring = ref(0)
 const problem = ref('')
 const newest = computed(() => props.club.drills.filter((drill, place, all) =>
   drill.court === props.court && all.findIndex((other) => other.family === drill.family) === place))
@@ -18,7 +19,7 @@ const drill = computed(() => newest.value.find((one) => one.family === family.va
 async function use() {
   problem.value = ''
   const { data, error } = await api.POST('/api/drills/{family}/levels/{level}/target', {
-    params: { path: { family: family.value ?? '', level: level.value } }, body: { target: props.target },
+    params: { path: { family: family.value ?? '', level: level.value } }, body: { target: props.target, ring: ring.value },
   }).catch(() => ({ data: undefined, error: undefined }))
   if (data) {
     open.value = false
@@ -45,6 +46,14 @@ async function use() {
         v-model="level"
         :label="t('player.setLevel')"
         :items="drill.levels.map((one) => one.number)"
+        hide-details
+      />
+      <v-select
+        v-if="rings > 0"
+        v-model="ring"
+        :label="t('editor.ringThatCounts')"
+        :items="[{ value: 0, title: t('editor.outermost') },
+                 ...Array.from({ length: rings }, (_, place) => ({ value: place + 1, title: `${place + 1}` }))]"
         hide-details
       />
       <p class="soft">{{ t('editor.useNote') }}</p>

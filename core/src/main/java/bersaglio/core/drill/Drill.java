@@ -49,9 +49,9 @@ public record Drill(
     }
 
     /** A further version, with another target at one level. */
-    public Drill aimingAt(int level, TargetSet target) {
+    public Drill aimingAt(int level, TargetSet target, int ring) {
         List<Level> changed = new ArrayList<>(levels);
-        changed.set(level - 1, level(level).aimedAt(target));
+        changed.set(level - 1, level(level).aimedAt(target, ring));
         return new Drill(family + "-" + (version + 1), family, version + 1, name, feed, freedom, changed);
     }
 

@@ -34,8 +34,9 @@ public record Level(
         Check.requireRate("coachTarget", coachTarget.orElse(0));
     }
 
-    public Level aimedAt(TargetSet other) {
-        return new Level(number, other, Math.min(ring, other.rings()), quota, tries, coachTarget, advance);
+    /** @param otherRing the ring that counts, 0 for the outermost */
+    public Level aimedAt(TargetSet other, int otherRing) {
+        return new Level(number, other, otherRing, quota, tries, coachTarget, advance);
     }
 
     /** Judges a shot at this level. */

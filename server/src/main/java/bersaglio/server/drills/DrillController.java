@@ -32,8 +32,8 @@ class DrillController {
         this.transaction = transaction;
     }
 
-    /** Which target a level is to have. */
-    record LevelTarget(@Nullable String target) {}
+    /** Which target a level is to have, and which of its rings counts, from 1 for the innermost; 0 for the outermost. */
+    record LevelTarget(@Nullable String target, @Nullable Integer ring) {}
 
     /** Gives a level of the newest version of a drill another target; the same target again changes nothing. */
     @PostMapping("/api/drills/{family}/levels/{level}/target")
@@ -43,7 +43,8 @@ class DrillController {
         TargetSet target =
                 targets.newest(id).orElseThrow(() -> new Refused("unknown_id", "target", id, "a target of this club"));
         try {
-            Drill changed = transaction.execute(status -> changed(family, level, target));
+            Drill changed = transaction.execute(
+                    status -> changed(family, level, target, asked.ring() == null ? 0 : asked.ring()));
             disc.force();
             return DrillView.of(changed);
         } catch (DuplicateKeyException raced) {
@@ -51,15 +52,15 @@ class DrillController {
         }
     }
 
-    private Drill changed(String family, int level, TargetSet target) {
+    private Drill changed(String family, int level, TargetSet target, int ring) {
         Drill newest = drills.newest().stream()
                 .filter(drill -> drill.family().equals(family))
                 .findFirst()
                 .orElseThrow(() -> new Refused("unknown_id", "drill", family, "a drill of this club"));
-        if (newest.level(level).target().equals(target)) {
+        if (newest.level(level).target().equals(target) && newest.level(level).ring() == ring) {
             return newest;
         }
-        Drill next = newest.aimingAt(level, target);
+        Drill next = newest.aimingAt(level, target, ring);
         drills.add(next);
         return next;
     }

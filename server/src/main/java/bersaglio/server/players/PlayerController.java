@@ -10,6 +10,7 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.place.Place;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.Scatter;
 import bersaglio.core.scatter.ZoneChance;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
@@ -36,6 +37,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -171,13 +173,14 @@ class PlayerController {
                 .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
     }
 
-    /** What the player's landings at a level say of its zone. */
+    /** What the player's landings at a level say of its zone; {@code place} is where they were charted, if one is named. */
     @GetMapping("/api/players/{player}/zone")
     ZoneReportView zone(
             @PathVariable UUID player,
             @RequestParam String drill,
             @RequestParam int level,
-            @RequestParam(defaultValue = "0.7") double chance) {
+            @RequestParam(defaultValue = "0.7") double chance,
+            @RequestParam(defaultValue = "") String place) {
         Hand hand = known(player).hand();
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
         Level rung = version(drill).level(level);
@@ -188,13 +191,28 @@ class PlayerController {
         Ground ground = referee.patches().isEmpty()
                 ? Ground.good(inUse)
                 : referee.patches().get(0).ground();
-        return ZoneReportView.of(
+        ZoneReportView report = ZoneReportView.of(
                 ground,
                 inUse,
                 placements.places().size(),
                 placements.nets(),
                 chance,
                 ZoneChance.of(placements.places(), placements.nets(), ground, inUse.bounds(), chance));
+        return Scatter.of(placements.places(), placements.nets())
+                .map(scatter -> report.with(own(scatter, rung.target().court(), place)))
+                .orElse(report);
+    }
+
+    private ZoneReportView.OwnSpreadView own(Scatter scatter, Court court, String place) {
+        OptionalDouble measured = places.newest(place).map(Place::charterSd).orElse(OptionalDouble.empty());
+        double sd = measured.orElse(Referee.unknownCharterSd(court));
+        Scatter.Own own = scatter.withoutCharter(sd);
+        return new ZoneReportView.OwnSpreadView(
+                Math.sqrt(own.covariance().major().variance()),
+                Math.sqrt(own.covariance().minor().variance()),
+                sd,
+                measured.isPresent(),
+                own.limited());
     }
 
     /** Adds a player under an id that the page made, so that a repeated request adds nothing. */

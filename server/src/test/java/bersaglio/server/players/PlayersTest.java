@@ -77,6 +77,12 @@ class PlayersTest {
         assertThat(zone.get("placements").asInt()).isGreaterThan(20);
         assertThat(zone.get("chance").asDouble()).isBetween(0.05, 0.95);
         assertThat(zone.has("least")).isFalse();
+        assertThat(zone.at("/own/charterSd").asDouble()).isEqualTo(0.25);
+        assertThat(zone.at("/own/measured").asBoolean()).isFalse();
+        JsonNode checked = zone(nora, "level=5&place=hall-court-2");
+        assertThat(checked.at("/own/charterSd").asDouble()).isEqualTo(0.18);
+        assertThat(checked.at("/own/major").asDouble())
+                .isGreaterThan(zone.at("/own/major").asDouble());
         // Where more shots come down in it than are wanted, the zone can be smaller, and the other way about.
         double width = zone.at("/sized/bounds/right").asDouble()
                 - zone.at("/sized/bounds/left").asDouble();

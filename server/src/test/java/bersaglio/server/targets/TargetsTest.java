@@ -157,6 +157,23 @@ class TargetsTest {
         return levels;
     }
 
+    /** Rings are laid once; each level says which of them counts. */
+    @Test
+    void aLevelNamesTheRingThatCounts() throws Exception {
+        try (StartedServer own = StartedServer.withDemo()) {
+            String ringed = "{\"target\":\"net-drop\",\"ring\":2}";
+            JsonNode drill = StartedServer.JSON.readTree(own.post("/api/drills/straight-clear/levels/1/target", ringed)
+                    .body());
+            assertThat(drill.at("/levels/0/ring").asInt()).isEqualTo(2);
+            assertThat(drill.at("/levels/0/forRight/stages/0/zones/0/good/radius")
+                            .asDouble())
+                    .isEqualTo(0.6);
+            assertThat(own.post("/api/drills/straight-clear/levels/1/target", ringed.replace("2}", "9}"))
+                            .statusCode())
+                    .isEqualTo(400);
+        }
+    }
+
     @Test
     void aDrillAndALevelThatAreNotThereAreRefused() {
         assertThat(server.post("/api/drills/none/levels/1/target", "{\"target\":\"rear-corner\"}")

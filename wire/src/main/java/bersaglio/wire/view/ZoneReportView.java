@@ -33,7 +33,23 @@ public record ZoneReportView(
         @Nullable EllipseView half,
         @Nullable ShapeView sized,
         @Nullable ShapeView least,
-        @Nullable ShapeView most) {
+        @Nullable ShapeView most,
+        @Nullable OwnSpreadView own) {
+
+    /**
+     * The player's own spread, one standard deviation along its longer and its shorter axis, in metres, with the
+     * charter's own error taken off.
+     *
+     * @param charterSd what was taken off, on each axis
+     * @param measured  whether it was measured at the place, or is what is assumed of one that was not
+     * @param limited   whether it was too large to be taken off whole
+     */
+    public record OwnSpreadView(double major, double minor, double charterSd, boolean measured, boolean limited) {}
+
+    public ZoneReportView with(OwnSpreadView spread) {
+        return new ZoneReportView(
+                size, share, placements, nets, fewest, chance, wanted, half, sized, least, most, spread);
+    }
 
     /** Half axes in metres, the longer one at an angle in degrees from the right, counter-clockwise. */
     public record EllipseView(PlaceView middle, double major, double minor, double degrees) {}
@@ -55,7 +71,8 @@ public record ZoneReportView(
                         .orElse(null),
                 known.flatMap(ZoneChance::range)
                         .map(range -> ShapeView.of(range.most()))
-                        .orElse(null));
+                        .orElse(null),
+                null);
     }
 
     private static EllipseView of(Ellipse ellipse) {
