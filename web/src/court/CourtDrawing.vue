@@ -73,7 +73,7 @@ function isInner(surface: Surface, { from, to }: Surface['markings'][number]): b
   return !onEdge
 }
 const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 * unit.value }))
-const netPlace = computed(() => drawn({ x: edge.value.left + 0.45 * unit.value, y: 0.38 * unit.value }))
+const netPlace = computed(() => drawn({ x: edge.value.left + 0.45 * unit.value, y: -0.42 * unit.value }))
 const wallPlace = computed(() => drawn({ x: 0, y: extent.value.near + 0.35 * unit.value }))
 const fromSide = computed(() => seenFrom.value === 'LEFT' || seenFrom.value === 'RIGHT')
 

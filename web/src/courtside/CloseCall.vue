@@ -4,7 +4,7 @@ import type { Plane, Ruling, Shot, Sport } from '@/shared/api'
 import { useSentences } from '@/shared/sentences'
 
 /** A shot close to an edge asks for the call; what the mark says stands until then. */
-const props = defineProps<{ shot: Shot, onSurface?: { sport: Sport, plane: Plane } | undefined }>()
+const props = defineProps<{ shot: Shot, onSurface?: { sport: Sport, plane: Plane } | undefined, effect: boolean }>()
 const emit = defineEmits<{ call: [ruling: Ruling] }>()
 const { t } = useI18n()
 const { ruling } = useSentences()
@@ -19,7 +19,7 @@ function words(one: Ruling): string {
 
 <template>
   <section class="close-call" aria-live="polite">
-    <h2>{{ t('courtside.close') }}</h2>
+    <h2>{{ t(effect ? 'courtside.effect' : 'courtside.close') }}</h2>
     <div class="two">
       <v-btn class="call" variant="tonal" @click="emit('call', props.shot.ruling)">{{ words(shot.ruling) }}</v-btn>
       <v-btn v-if="shot.other" class="call" @click="emit('call', shot.other)">{{ words(shot.other) }}</v-btn>

@@ -291,7 +291,7 @@ useKeys({
       />
       <p v-if="charted.tookPen.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>
-    <ShotStrip class="strip-area" :shots="shots" :chosen="chosenId" @choose="chosenId = chosenId === $event ? undefined : $event" />
+    <ShotStrip v-model:chosen="chosenId" class="strip-area" :shots="shots" :on-surface="onSurface" />
     <p class="visually-hidden" aria-live="assertive" data-test="said">{{ said }}</p>
     <KeyHelp v-model="help" />
   </div>

@@ -6,6 +6,7 @@ import type { Conditions } from '@/charting/rules'
 import type {
   Caller, Drill, Laid, Lying, PlaceVersion, Plane, Player, Ruling, SetView, Shot, Sport, Stance, Verdict,
 } from '@/shared/api'
+import { asMetres } from '@/shared/format'
 import { levelOf, useSentences } from '@/shared/sentences'
 import CloseCall from './CloseCall.vue'
 import GoalPegs from './GoalPegs.vue'
@@ -56,6 +57,8 @@ const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
 const top = computed(() => props.level === props.drill.levels.length)
+const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
+const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
 const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).length ?? 0)
 const standing = computed(() => {
   const set = props.set
@@ -103,6 +106,8 @@ const standing = computed(() => {
       <p class="soft small" data-test="best">
         {{ t('courtside.best', { best: set?.bestReachable ?? rung.quota.balls, balls: rung.quota.balls }) }}
         <template v-if="set?.notSeen"> · {{ t('courtside.notSeen', { count: set.notSeen }) }}</template>
+        <template v-if="rung.target.zones.some((zone) => zone.asks.rings)"> · {{ t('courtside.points', { count: set?.points ?? 0 }) }}</template>
+        <template v-if="fromAim !== undefined"> · {{ t('editor.fromAim', { length: `${asMetres(fromAim)} m` }) }}</template>
         <template v-if="past"> · {{ t('courtside.past', { count: past }) }}</template>
       </p>
       <p v-if="set?.claims" class="small">{{ t('courtside.claims', { count: set.claims }) }}</p>
@@ -158,7 +163,13 @@ const standing = computed(() => {
       </div>
     </template>
     <template v-else>
-      <CloseCall v-if="closeShot" :shot="closeShot" :on-surface="onSurface" @call="emit('call', closeShot.id, $event)" />
+      <CloseCall
+        v-if="closeShot"
+        :shot="closeShot"
+        :on-surface="onSurface"
+        :effect="asksEffect"
+        @call="emit('call', closeShot.id, $event)"
+      />
       <section v-if="verdict" class="verdict" data-test="verdict">
         <SetVerdict :verdict="verdict" :with-advice="false" />
       </section>

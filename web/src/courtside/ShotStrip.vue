@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Shot } from '@/shared/api'
+import type { Plane, Shot, Sport } from '@/shared/api'
 import { useSentences } from '@/shared/sentences'
 import ShotMark from '@/court/ShotMark.vue'
 
 /** The last dozen shots, each a button that opens it for a change. */
-const props = defineProps<{ shots: Shot[], chosen?: string | undefined }>()
-const emit = defineEmits<{ choose: [id: string] }>()
+const props = defineProps<{ shots: Shot[], onSurface?: { sport: Sport, plane: Plane } | undefined }>()
+const chosen = defineModel<string | undefined>('chosen', { required: true })
 const { t } = useI18n()
 const { ruling } = useSentences()
 const MOST = 12
@@ -36,12 +36,12 @@ function away({ ruling: { outcome, side } }: Shot) {
       type="button"
       class="shot"
       :class="{ chosen: shot.id === chosen, uncounted: !shot.counted }"
-      :aria-label="t('courtside.shot', { number, ruling: ruling(shot.ruling) })"
+      :aria-label="t('courtside.shot', { number, ruling: ruling(shot.ruling, onSurface) })"
       :aria-pressed="shot.id === chosen"
-      @click="emit('choose', shot.id)"
+      @click="chosen = chosen === shot.id ? undefined : shot.id"
     >
       <svg viewBox="-1.4 -1.4 2.8 2.8" aria-hidden="true"><ShotMark :ruling="shot.ruling" :size="1" :away="away(shot)" /></svg>
-      <span class="word">{{ ruling(shot.ruling) }}</span>
+      <span class="word">{{ ruling(shot.ruling, onSurface) }}</span>
       <span v-if="shot.close" class="near" aria-hidden="true">?</span>
     </button>
   </section>

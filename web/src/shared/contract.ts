@@ -913,6 +913,8 @@ export interface components {
             pen: number;
             place?: string;
             player: string;
+            /** Format: int32 */
+            points: number;
             redo?: string;
             run: string;
             said?: components["schemas"]["AdviceView"];

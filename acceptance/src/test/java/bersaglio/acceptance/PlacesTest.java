@@ -151,6 +151,34 @@ class PlacesTest {
         }
     }
 
+    /** Rings show their points; an effect is said by one key, of the shot just charted. */
+    @Test
+    void ringsGivePointsAndAnEffectIsSaidByOneKey(Hall hall) throws java.io.IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            own.post("/api/drills/straight-clear/levels/1/target", "{\"target\":\"net-drop\",\"ring\":2}");
+            String player = Device.newId();
+            own.put("/api/players/" + player, "{\"name\":\"Ring Tester\",\"hand\":\"RIGHT\"}");
+            String address = "http://localhost:" + own.port();
+            Page page = hall.tablet();
+            page.navigate(address + "/courtside/" + player + "/straight-clear-2");
+            Courtside court = new Courtside(page).ready();
+            court.touch(0.1, 0.9)
+                    .shows("1 of 1")
+                    .touch(0.75, 0.9)
+                    .shows("1 of 2")
+                    .sent();
+            assertThat(page.getByTestId("best")).containsText("4 points");
+
+            Editor editor = new Editor(page).open(address, "new/badminton");
+            editor.tool("EFFECT").keep("Moved early");
+            own.post("/api/drills/straight-clear/levels/1/target", "{\"target\":\"" + editor.id() + "\"}");
+            page.navigate(address + "/courtside/" + player + "/straight-clear-3");
+            court.ready().touch(1, 4).shows("0 of 1");
+            assertThat(page.getByText("Did it have its effect?")).isVisible();
+            court.key("e").shows("1 of 1").key("e").shows("2 of 2").sent();
+        }
+    }
+
     private static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

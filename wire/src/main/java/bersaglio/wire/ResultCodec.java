@@ -53,6 +53,7 @@ public final class ResultCodec {
                 .add("hits", set.hits())
                 .add("trials", set.trials())
                 .add("notSeen", set.notSeen())
+                .add("points", set.points())
                 .add("standing", set.standing().name())
                 .add("bestReachable", set.bestReachable())
                 .add("wanted", set.wanted())

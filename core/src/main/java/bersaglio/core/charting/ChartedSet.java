@@ -83,6 +83,15 @@ public record ChartedSet(
         return attempt().tally();
     }
 
+    /** Points of the rings that the shots that count came down in. */
+    public int points() {
+        int points = 0;
+        for (Shot shot : shots) {
+            points += shot.counted() && shot.ruling().outcome().isTrial() ? shot.points() : 0;
+        }
+        return points;
+    }
+
     public int notSeen() {
         int notSeen = 0;
         for (Shot shot : shots) {

@@ -2,6 +2,7 @@ package bersaglio.core.charting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
 import bersaglio.core.charting.Happening.LevelMoved;
@@ -17,6 +18,7 @@ import bersaglio.core.charting.Happening.ShotCalled;
 import bersaglio.core.charting.Happening.ShotLanded;
 import bersaglio.core.charting.Happening.StanceMoved;
 import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.court.Circle;
 import bersaglio.core.court.Plane;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
@@ -35,6 +37,7 @@ import bersaglio.core.target.Bounce;
 import bersaglio.core.target.Conditions.Laid;
 import bersaglio.core.target.InUse;
 import bersaglio.core.target.Stance;
+import bersaglio.core.target.Target;
 import bersaglio.core.target.Target.ByStance;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
@@ -242,6 +245,42 @@ class SetChartTest {
         assertThat(moving.replay().attempt().trials()).isEqualTo("1001");
         assertThat(moving.add(new Undone(moving.idOf(3))).replay().attempt().trials())
                 .isEqualTo("1010");
+    }
+
+    @Test
+    void theRingsThatAreHitGiveTheirPointsAndTheAimItsDistance() {
+        Circle inner = new Circle(new Point(0, 4), 0.3);
+        TargetSet rings = TargetSet.of(
+                "rings",
+                "Rings",
+                Courts.BADMINTON,
+                "singles",
+                new Zone(
+                        1,
+                        "Rings",
+                        Plane.FLOOR,
+                        Tie.COURT,
+                        new Target.Rings(
+                                List.of(new Target.Rings.Ring(inner, 5), new Target.Rings.Ring(inner.scaled(2), 2)))));
+        Tape ringed = Tape.of(Samples.drill(rings), "r3", "nora", Hand.RIGHT, 1);
+        ringed.land(new Point(0.1, 4))
+                .land(new Point(0.5, 4))
+                .land(new Point(2, 4))
+                .key(Outcome.NET);
+        assertThat(ringed.replay().points()).isEqualTo(7);
+        assertThat(ringed.add(new ShotCalled(ringed.idOf(1), Ruling.VOID))
+                        .replay()
+                        .points())
+                .as("a shot made void has none")
+                .isEqualTo(2);
+        TargetSet aimed = TargetSet.of(
+                "aim",
+                "Aim",
+                Courts.BADMINTON,
+                "singles",
+                new Zone(1, "Aim", Plane.FLOOR, Tie.COURT, new Target.AimPoint(new Point(0, 4), inner.scaled(3))));
+        Tape shot = Tape.of(Samples.drill(aimed), "r4", "nora", Hand.RIGHT, 1).land(new Point(0.3, 4.4));
+        assertThat(shot.replay().shots().get(0).fromAim().orElseThrow()).isCloseTo(0.5, within(1e-12));
     }
 
     /** However an entry sequence runs, undoing all of it and redoing all of it gives the same set again. */

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param turned        whether its landings were turned afterwards
  * @param laid          tells what was laid otherwise than drawn; empty where nothing was
  * @param stance        where the opponents stand now, where they were moved
+ * @param points        of the rings that its shots came down in
  * @param bestReachable the most hits that it can still end with
  * @param wanted        hits still wanted
  * @param said          what was said when it was last closed
@@ -46,6 +47,7 @@ public record SetView(
         int hits,
         int trials,
         int notSeen,
+        int points,
         Standing standing,
         int bestReachable,
         int wanted,
@@ -81,6 +83,7 @@ public record SetView(
                 tally.hits(),
                 tally.trials(),
                 set.notSeen(),
+                set.points(),
                 set.standing(),
                 set.quota().bestReachable(tally),
                 set.quota().wanted(tally),
