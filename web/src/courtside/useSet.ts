@@ -219,8 +219,17 @@ export function useSet() {
   const forget = () => {
     onTheWay.value = []
   }
-  const undo = () => set.value?.undo ? write('entry.undone', { target: set.value.undo }) : undefined
-  const redo = () => set.value?.redo ? write('entry.redone', { target: set.value.redo }) : undefined
+  /** What is taken back can be where the opponents stood. */
+  function turnBack(kind: 'entry.undone' | 'entry.redone', target: string | undefined): Logged | undefined {
+    const logged = target === undefined ? undefined : write(kind, { target })
+    if (levelOf(drill, level.value).target.stance) {
+      lie()
+    }
+    return logged
+  }
+
+  const undo = () => turnBack('entry.undone', set.value?.undo)
+  const redo = () => turnBack('entry.redone', set.value?.redo)
   const close = () => write('set.closed', { said: chart.closing() })
   const reopen = () => write('set.reopened', {})
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>

@@ -1081,6 +1081,8 @@ export interface components {
             /** Format: int32 */
             placements: number;
             /** Format: double */
+            scale?: number;
+            /** Format: double */
             share: number;
             /** Format: double */
             size: number;

@@ -32,16 +32,6 @@ const rests = computed(() => {
   const drill = props.club.drills.find((one) => one.id === answer.value?.drill)
   return drill ? t('editor.restsOn', { drill: drill.name, level: answer.value?.level ?? 1 }) : ''
 })
-const factor = computed(() => {
-  const { sized, size } = report.value ?? {}
-  if (!sized || !size) {
-    return undefined
-  }
-  const area = sized.kind === 'CIRCLE'
-    ? Math.PI * (sized.radius ?? 0) ** 2
-    : (sized.bounds.right - sized.bounds.left) * (sized.bounds.far - sized.bounds.near)
-  return sized.kind === 'POLYGON' ? undefined : Math.sqrt(area / size)
-})
 </script>
 
 <template>
@@ -72,7 +62,7 @@ const factor = computed(() => {
             least: t('player.zone.sized', sizeOf(report.least)), most: t('player.zone.sized', sizeOf(report.most)),
           }) }}
         </p>
-        <v-btn v-if="factor" @click="emit('scale', factor)">{{ t('editor.makeThat') }}</v-btn>
+        <v-btn v-if="report.scale" @click="emit('scale', report.scale)">{{ t('editor.makeThat') }}</v-btn>
       </template>
     </template>
   </div>

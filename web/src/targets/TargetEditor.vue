@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { LoadedRules } from '@/charting/rules'
 import type { Place } from '@/court/turn'
@@ -36,6 +36,7 @@ const saving = ref(false)
 const word = ref('')
 const drawn = ref<HTMLElement>()
 
+const latest = shallowRef(props.stored)
 const draft = useDraft(props.rules, props.stored.id, props.stored)
 const { target, problem } = draft
 const drawing = useDrawing(draft, props.rules, props.court, snapping, (kind) => t(`kind.${kind}`))
@@ -82,9 +83,15 @@ async function save() {
   }
   isKept.value = true
   const kept = data as KeptTarget
+  latest.value = kept.target
   draft.settle(kept.target)
   word.value = t('editor.kept', { version: kept.target.version })
   emit('kept', kept)
+}
+
+function discard() {
+  draft.settle(latest.value)
+  drawing.choose(latest.value.zones[0]?.number ?? 1)
 }
 
 const NUDGES: Record<string, Place> = {
@@ -198,6 +205,7 @@ function picture(kind: 'svg' | 'png') {
           {{ t('editor.keep') }}
         </v-btn>
       </div>
+      <v-btn v-if="draft.changed.value" variant="text" @click="discard">{{ t('editor.discard') }}</v-btn>
       <v-btn-toggle v-model="panel" mandatory class="panels">
         <v-btn v-for="one in (['zone', 'set', 'aim'] as const)" :key="one" :value="one">{{ t(`editor.panel.${one}`) }}</v-btn>
       </v-btn-toggle>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useStorage } from '@vueuse/core'
 import { v7 as uuid } from 'uuid'
 import { useI18n } from 'vue-i18n'
 import { askClub, askTargets } from '@/charting/asked'
@@ -12,7 +13,12 @@ import TargetEditor from './TargetEditor.vue'
 const props = defineProps<{ target: string, court?: string }>()
 const { t } = useI18n()
 const isNew = props.target === 'new'
-const id = isNew ? uuid() : props.target
+/** A new target keeps its name until it is stored, so that its draft is found again. */
+const unstored = useStorage<Record<string, string>>('bersaglio.newTargets', {})
+const id = isNew ? unstored.value[props.court ?? ''] ?? uuid() : props.target
+if (isNew) {
+  unstored.value = { ...unstored.value, [props.court ?? '']: id }
+}
 
 const { answer, failed, load } = useAsked(async () => {
   const [club, targets, rules] = await Promise.all([askClub(), askTargets(), loadRules()])
@@ -34,6 +40,7 @@ function empty(court: Court): Target {
 
 function kept({ target }: KeptTarget) {
   if (isNew) {
+    unstored.value = Object.fromEntries(Object.entries(unstored.value).filter(([, one]) => one !== id))
     // The page stays as it is, with all its steps; only its address is now that of the target.
     const address = `/drills/targets/${target.id}`
     window.history.replaceState({ ...window.history.state, current: address }, '', address)

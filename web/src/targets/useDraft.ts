@@ -58,6 +58,8 @@ export function useDraft(rules: LoadedRules, id: string, stored: Target) {
   /** Once stored, the draft is what is stored. */
   function settle(now: Target) {
     kept.value = Object.fromEntries(Object.entries(kept.value).filter(([one]) => one !== id))
+    back.value = []
+    forward.value = []
     target.value = now
     triggerRef(target)
   }

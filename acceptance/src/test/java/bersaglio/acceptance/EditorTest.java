@@ -133,6 +133,8 @@ class EditorTest {
         Page page = hall.tablet();
         Editor editor = new Editor(page).open(hall.address(), "new/badminton");
         editor.tool("CIRCLE").touch(1, 4);
+        page.reload();
+        assertThat(editor.field("Across")).isVisible();
         editor.type("Across", "7 parsecs");
         assertThat(page.getByText("\"parsecs\" is no unit known here")).isVisible();
         editor.type("Across", "80 cm").keep("Kept circle");
@@ -149,6 +151,12 @@ class EditorTest {
         JsonNode kept = stored(hall.server(), id);
         assertThat(kept.get("precedence").get(0).asInt()).isEqualTo(2);
         assertThat(kept.get("zones")).hasSize(2);
+        editor.key("ArrowUp").press("Give up the draft");
+        page.reload();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Keep").setExact(true)))
+                .isDisabled();
     }
 
     @Test

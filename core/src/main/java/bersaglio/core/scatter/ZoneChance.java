@@ -14,11 +14,18 @@ import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
  *
  * @param half   the ellipse that the next placement falls in half the time
  * @param wanted chance, above 0 and below 1
+ * @param scale  by how much the zone must be scaled about its middle for it, where a size gives it
  * @param sized  the zone scaled about its middle for it, where a size gives it
  * @param range  from the least to the greatest such zone that the placements leave open; only said while they are few
  */
 public record ZoneChance(
-        int placements, double chance, Ellipse half, double wanted, Optional<Area> sized, Optional<Range> range) {
+        int placements,
+        double chance,
+        Ellipse half,
+        double wanted,
+        OptionalDouble scale,
+        Optional<Area> sized,
+        Optional<Range> range) {
 
     private static final double TAIL = 0.025;
 
@@ -39,6 +46,7 @@ public record ZoneChance(
                 scatter.chance(zone, court),
                 scatter.ellipse(0.5),
                 wanted,
+                scale,
                 scale.isPresent() ? Optional.of(sized(zone, court, scale)) : Optional.empty(),
                 few && scale.isPresent() ? range(scatter, zone, court, wanted) : Optional.empty());
     }

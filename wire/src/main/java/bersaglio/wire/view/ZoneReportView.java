@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param chance     to hit it, once enough landings are known
  * @param wanted     the chance that {@code sized} is for
  * @param half       the ellipse that half of the shots come down in
+ * @param scale      by how much the zone is scaled about its middle for it
  * @param sized      the zone scaled for the wanted chance, where a size gives it
  * @param least      the least such zone that so few landings leave open; absent once there are enough
  * @param most       the greatest
@@ -31,6 +32,7 @@ public record ZoneReportView(
         @Nullable Double chance,
         double wanted,
         @Nullable EllipseView half,
+        @Nullable Double scale,
         @Nullable ShapeView sized,
         @Nullable ShapeView least,
         @Nullable ShapeView most,
@@ -48,7 +50,7 @@ public record ZoneReportView(
 
     public ZoneReportView with(OwnSpreadView spread) {
         return new ZoneReportView(
-                size, share, placements, nets, fewest, chance, wanted, half, sized, least, most, spread);
+                size, share, placements, nets, fewest, chance, wanted, half, scale, sized, least, most, spread);
     }
 
     /** Half axes in metres, the longer one at an angle in degrees from the right, counter-clockwise. */
@@ -65,6 +67,9 @@ public record ZoneReportView(
                 known.map(ZoneChance::chance).orElse(null),
                 wanted,
                 known.map(chance -> of(chance.half())).orElse(null),
+                known.filter(chance -> chance.scale().isPresent())
+                        .map(chance -> chance.scale().getAsDouble())
+                        .orElse(null),
                 known.flatMap(ZoneChance::sized).map(ShapeView::of).orElse(null),
                 known.flatMap(ZoneChance::range)
                         .map(range -> ShapeView.of(range.least()))
