@@ -17,29 +17,30 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.Arguments;
-import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(Club.class)
 class EditorTest {
 
     /** Laid by touch on a badminton half, then typed; what is stored is what was typed. */
-    @ParameterizedTest
-    @MethodSource("kinds")
-    void eachKindIsLaidByTouchAndByTyping(String kind, Consumer<Editor> lay, Consumer<JsonNode> stored, Hall hall) {
-        Editor editor =
-                new Editor(hall.tablet()).open(hall.address(), "new/badminton").tool(kind);
-        lay.accept(editor);
-        String name = "A " + kind;
-        editor.keep(name);
-        JsonNode target = stored(hall.server(), editor.id());
-        assertThat(target.get("name").asString()).isEqualTo(name);
-        stored.accept(target.at("/zones/0/asks"));
+    @Test
+    void eachKindIsLaidByTouchAndByTyping(Hall hall) {
+        Page page = hall.tablet();
+        kinds().forEach(kind -> {
+            Editor editor =
+                    new Editor(page).open(hall.address(), "new/badminton").tool(kind.name());
+            kind.lay().accept(editor);
+            String name = "A " + kind.name();
+            editor.keep(name);
+            JsonNode target = stored(hall.server(), editor.id());
+            assertThat(target.get("name").asString()).isEqualTo(name);
+            kind.stored().accept(target.at("/zones/0/asks"));
+        });
     }
 
-    static Stream<Arguments> kinds() {
+    private record Kind(String name, Consumer<Editor> lay, Consumer<JsonNode> stored) {}
+
+    private static Stream<Kind> kinds() {
         return Stream.of(
                 kind("RECTANGLE", e -> e.touch(1, 4).type("Width", "1.2 m").type("Depth", "4 ft"), asks -> {
                     assertThat(side(asks, "/area/bounds", "left", "right")).isCloseTo(1.2, within(1e-9));
@@ -95,8 +96,8 @@ class EditorTest {
                 }));
     }
 
-    private static Arguments kind(String kind, Consumer<Editor> lay, Consumer<JsonNode> stored) {
-        return Arguments.of(kind, lay, stored);
+    private static Kind kind(String kind, Consumer<Editor> lay, Consumer<JsonNode> stored) {
+        return new Kind(kind, lay, stored);
     }
 
     private static double side(JsonNode asks, String bounds, String from, String to) {
