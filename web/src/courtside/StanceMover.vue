@@ -3,6 +3,7 @@ import { mdiArrowDown, mdiArrowLeft, mdiArrowRight, mdiArrowUp } from '@mdi/js'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Stance } from '@/shared/api'
+import { toTheCentimetre } from '@/targets/snap'
 
 /** Moves the opponents by half a step; the zones drawn from them follow from the next shot on. */
 const props = defineProps<{ stance: Stance }>()
@@ -16,7 +17,6 @@ const WAYS = [
   { word: 'SHORT', icon: mdiArrowDown, x: 0, y: -STEP },
 ] as const
 const moving = ref(0)
-const toTheCentimetre = (metres: number) => Math.round(metres * 100) / 100
 
 function move(way: { x: number, y: number }) {
   const opponents = props.stance.opponents.map((one, place) => place === moving.value
