@@ -53,6 +53,7 @@ const { t } = useI18n()
 }
 
 hr {
+  grid-column: 1 / -1;
   width: 100%;
   border: 0;
   border-top: 1px solid var(--rule);
