@@ -96,14 +96,14 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
     }
 
     /** The chance that the next shot comes down in an area and in court, when it is aimed as these were. */
-    public double chance(Area area, Rectangle court) {
-        return (1 - netRate) * new NormalOverArea(mean, covariance, court).mass(area);
+    public double chance(Area area, Area inUse) {
+        return (1 - netRate) * new NormalOverArea(mean, covariance, inUse).mass(area);
     }
 
     /** The chance that the next shot is good at a zone, when it is aimed as these were. */
-    public double chance(Ground ground, Rectangle court) {
-        double good = chance(ground.good().orElse(court), court);
-        double spoilt = ground.spoilt().map(area -> chance(area, court)).orElse(0.0);
+    public double chance(Ground ground, Area inUse) {
+        double good = chance(ground.good().orElse(inUse), inUse);
+        double spoilt = ground.spoilt().map(area -> chance(area, inUse)).orElse(0.0);
         return Math.max(0, good - spoilt);
     }
 
@@ -118,7 +118,7 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
      *
      * @return nothing when no size gives it
      */
-    public OptionalDouble scaleFor(Ground ground, Rectangle court, double chance) {
+    public OptionalDouble scaleFor(Ground ground, Area inUse, double chance) {
         requireOpenRate(chance);
         Rectangle bounds = ground.whole().bounds();
         double easy = 2 * WIDEST_REACH / Math.max(bounds.width(), bounds.depth());
@@ -128,13 +128,13 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
             easy = hard;
             hard = large;
         }
-        if (!Threshold.reaches(chance(ground.scaled(easy), court), chance)
-                || chance(ground.scaled(hard), court) > chance) {
+        if (!Threshold.reaches(chance(ground.scaled(easy), inUse), chance)
+                || chance(ground.scaled(hard), inUse) > chance) {
             return OptionalDouble.empty();
         }
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (easy + hard) / 2;
-            if (chance(ground.scaled(middle), court) < chance) {
+            if (chance(ground.scaled(middle), inUse) < chance) {
                 hard = middle;
             } else {
                 easy = middle;

@@ -33,40 +33,39 @@ public record ZoneChance(
     public record Range(Area least, Area most) {}
 
     /** @return nothing while too few placements are known */
-    public static Optional<ZoneChance> of(
-            List<Point> placements, int nets, Ground zone, Rectangle court, double wanted) {
-        return Scatter.of(placements, nets).map(scatter -> of(scatter, zone, court, wanted));
+    public static Optional<ZoneChance> of(List<Point> placements, int nets, Ground zone, Area inUse, double wanted) {
+        return Scatter.of(placements, nets).map(scatter -> of(scatter, zone, inUse, wanted));
     }
 
-    public static ZoneChance of(Scatter scatter, Ground zone, Rectangle court, double wanted) {
-        OptionalDouble scale = scatter.scaleFor(zone, court, wanted);
+    public static ZoneChance of(Scatter scatter, Ground zone, Area inUse, double wanted) {
+        OptionalDouble scale = scatter.scaleFor(zone, inUse, wanted);
         boolean few = scatter.placements() < Scatter.ENOUGH_FOR_A_SIZE;
         return new ZoneChance(
                 scatter.placements(),
-                scatter.chance(zone, court),
+                scatter.chance(zone, inUse),
                 scatter.ellipse(0.5),
                 wanted,
                 scale,
-                scale.isPresent() ? Optional.of(sized(zone, court, scale)) : Optional.empty(),
-                few && scale.isPresent() ? range(scatter, zone, court, wanted) : Optional.empty());
+                scale.isPresent() ? Optional.of(sized(zone, inUse, scale)) : Optional.empty(),
+                few && scale.isPresent() ? range(scatter, zone, inUse, wanted) : Optional.empty());
     }
 
     /** From the 95 % interval of a variance: (n − 1)s² over chi-squared with n − 1 degrees of freedom. */
-    private static Optional<Range> range(Scatter scatter, Ground zone, Rectangle court, double wanted) {
+    private static Optional<Range> range(Scatter scatter, Ground zone, Area inUse, double wanted) {
         double freedom = scatter.placements() - 1.0;
         ChiSquaredDistribution spread = ChiSquaredDistribution.of(freedom);
         OptionalDouble least = scatter.spreadBy(freedom / spread.inverseSurvivalProbability(TAIL))
-                .scaleFor(zone, court, wanted);
+                .scaleFor(zone, inUse, wanted);
         OptionalDouble most = scatter.spreadBy(freedom / spread.inverseCumulativeProbability(TAIL))
-                .scaleFor(zone, court, wanted);
+                .scaleFor(zone, inUse, wanted);
         return least.isPresent() && most.isPresent()
-                ? Optional.of(new Range(sized(zone, court, least), sized(zone, court, most)))
+                ? Optional.of(new Range(sized(zone, inUse, least), sized(zone, inUse, most)))
                 : Optional.empty();
     }
 
     /** A rectangle is laid on the court only. */
-    private static Area sized(Ground zone, Rectangle court, OptionalDouble scale) {
+    private static Area sized(Ground zone, Area inUse, OptionalDouble scale) {
         Area scaled = zone.scaled(scale.getAsDouble()).whole();
-        return scaled instanceof Rectangle box ? box.on(court) : scaled;
+        return scaled instanceof Rectangle box ? box.on(inUse.bounds()) : scaled;
     }
 }

@@ -1,6 +1,7 @@
 package bersaglio.core.target;
 
 import bersaglio.core.court.Area;
+import bersaglio.core.court.Common;
 import bersaglio.core.court.Point;
 import bersaglio.core.target.Target.Rings.Ring;
 import java.util.ArrayList;
@@ -50,6 +51,19 @@ public record Ground(Area whole, Optional<Area> good, Optional<Area> spoilt, Lis
             return whole.size();
         }
         return good.get().size() - spoilt.map(Area::size).orElse(0.0);
+    }
+
+    /** The part of what is in use that is hit, or is to be kept away from, 0 to 1. */
+    public double shareOf(Area inUse) {
+        double size = common(good.orElse(whole), inUse);
+        if (good.isPresent()) {
+            size -= spoilt.map(area -> common(area, inUse)).orElse(0.0);
+        }
+        return size / inUse.size();
+    }
+
+    private static double common(Area area, Area inUse) {
+        return Common.of(area, inUse).size();
     }
 
     /** All edges at which a shot is judged otherwise. */

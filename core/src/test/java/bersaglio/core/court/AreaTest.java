@@ -81,6 +81,35 @@ class AreaTest {
                                 >= disc.radius());
     }
 
+    @Property(tries = 200)
+    void whatTwoAreasHaveInCommonIsAsLargeAsTheLibrarySays(@ForAll long seed) {
+        Random random = new Random(seed);
+        Polygon one = star(random, 3 + random.nextInt(6));
+        Polygon other = star(random, 3 + random.nextInt(6)).moved(random.nextDouble() * 5 - 2.5, random.nextDouble());
+        assertThat(Common.of(one, other).size())
+                .isCloseTo(jts(one).intersection(jts(other)).getArea(), within(1e-4));
+        assertThat(Common.of(one, one.bounds()).size()).isCloseTo(one.size(), within(1e-4));
+        Circle disc = new Circle(other.middle(), 0.5 + random.nextDouble());
+        Geometry rounded = JTS.createPoint(
+                        new Coordinate(disc.middle().x(), disc.middle().y()))
+                .buffer(disc.radius(), 500);
+        assertThat(Common.of(disc, one).size())
+                .isCloseTo(jts(one).intersection(rounded).getArea(), within(1e-3));
+    }
+
+    /** Two discs that each pass through the middle of the other: 2π/3 − √3/2 of a square radius. */
+    @Test
+    void twoDiscsHaveALensInCommon() {
+        double lens = 2 * Math.PI / 3 - Math.sqrt(3) / 2;
+        Circle disc = new Circle(at(0, 0), 1);
+        assertThat(Common.of(disc, new Circle(at(1, 0), 1)).size()).isCloseTo(lens, within(1e-4));
+        assertThat(Common.of(disc, new Circle(at(0, 1), 1)).size()).isCloseTo(lens, within(1e-4));
+        assertThat(Common.of(disc, new Circle(at(Math.sqrt(0.5), -Math.sqrt(0.5)), 1))
+                        .size())
+                .isCloseTo(lens, within(1e-4));
+        assertThat(Common.of(disc, new Circle(at(2, 0), 1)).size()).isCloseTo(0, within(1e-4));
+    }
+
     @Test
     void areasThatShareAnEdgeDoNotOverlap() {
         Rectangle box = new Rectangle(0, 0, 2, 1);

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.Predicate;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -152,13 +153,37 @@ class ScatterTest {
         Covariance spread =
                 Covariance.of(0.2 + random.nextDouble(), 0.2 + random.nextDouble(), random.nextDouble() * 1.8 - 0.9);
         Scatter scatter = scatter(random.nextDouble() - 0.5, random.nextDouble() - 0.5, spread, 0);
+        List<Point> shots = shots(scatter, new Random(7));
         for (Area area : List.of(ZONE, new Circle(new Point(0.2, 0.1), 0.6), notched(random))) {
-            for (Rectangle court : List.of(ALL, new Rectangle(-0.4, -0.3, 0.7, 0.45))) {
-                double drawn = drawn(scatter, area, court, new Random(7));
+            for (Area inUse : partsInUse()) {
+                double drawn = share(shots, place -> area.contains(place) && inUse.contains(place));
                 double error = Math.sqrt(Math.max(drawn * (1 - drawn), 1e-4) / 100_000);
-                assertThat(scatter.chance(area, court)).isCloseTo(drawn, within(4 * error));
+                assertThat(scatter.chance(area, inUse)).isCloseTo(drawn, within(4 * error));
             }
         }
+    }
+
+    /** A zone that reaches past a slanted or round edge is good only on this side of it. */
+    @Test
+    void onlyWhatIsInUseCountsWhateverItsForm() {
+        Scatter scatter = scatter(0, 0, Covariance.of(0.5, 0.5, 0), 0);
+        Polygon underTheDiagonal = Polygon.of(new Point(-9, -9), new Point(9, -9), new Point(9, 9));
+        Rectangle square = new Rectangle(-0.5, -0.5, 0.5, 0.5);
+        assertThat(scatter.chance(square, underTheDiagonal)).isCloseTo(scatter.chance(square, ALL) / 2, within(1e-5));
+        assertThat(scatter.chance(underTheDiagonal, square)).isCloseTo(scatter.chance(square, ALL) / 2, within(1e-5));
+        Circle disc = new Circle(new Point(0, 0), 0.4);
+        assertThat(scatter.chance(square, disc)).isCloseTo(1 - Math.exp(-0.16 / 0.5), within(1e-6));
+        assertThat(scatter.chance(ground(new KeepAway(square)), underTheDiagonal))
+                .isCloseTo(0.5 - scatter.chance(square, ALL) / 2, within(1e-4));
+    }
+
+    private static List<Area> partsInUse() {
+        return List.of(
+                ALL,
+                new Rectangle(-0.4, -0.3, 0.7, 0.45),
+                new Circle(new Point(0.5, 0.2), 0.7),
+                new Circle(new Point(-0.3, 0.1), 0.5),
+                Polygon.of(new Point(-0.6, -0.8), new Point(0.9, 0), new Point(0, 0.2), new Point(-0.2, 0.9)));
     }
 
     @Property(tries = 50)
@@ -264,20 +289,20 @@ class ScatterTest {
                 new Point(-0.8, 0.9));
     }
 
-    private static double drawn(Scatter scatter, Area area, Rectangle court, Random random) {
+    private static List<Point> shots(Scatter scatter, Random random) {
         Covariance spread = scatter.covariance();
         double slope = spread.xy() / spread.xx();
         double rest = Math.sqrt(spread.yy() - spread.xy() * slope);
-        int hits = 0;
+        List<Point> shots = new ArrayList<>();
         for (int i = 0; i < 100_000; i++) {
             double x = Math.sqrt(spread.xx()) * random.nextGaussian();
-            double y = slope * x + rest * random.nextGaussian();
-            Point landed = scatter.mean().moved(x, y);
-            if (area.contains(landed) && court.contains(landed)) {
-                hits++;
-            }
+            shots.add(scatter.mean().moved(x, slope * x + rest * random.nextGaussian()));
         }
-        return hits / 100_000.0;
+        return shots;
+    }
+
+    private static double share(List<Point> shots, Predicate<Point> good) {
+        return (double) shots.stream().filter(good).count() / shots.size();
     }
 
     private static Scatter scatter(double x, double y, Covariance covariance, double netRate) {

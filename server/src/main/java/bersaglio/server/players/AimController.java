@@ -99,7 +99,7 @@ class AimController {
                                 middle.x() - one.middle().x(),
                                 middle.y() - one.middle().y()),
                 ground,
-                inUse.bounds(),
+                inUse,
                 chance));
         return ZoneReportView.of(
                 ground,

@@ -197,7 +197,7 @@ class PlayerController {
                 placements.places().size(),
                 placements.nets(),
                 chance,
-                ZoneChance.of(placements.places(), placements.nets(), ground, inUse.bounds(), chance));
+                ZoneChance.of(placements.places(), placements.nets(), ground, inUse, chance));
         return Scatter.of(placements.places(), placements.nets())
                 .map(scatter -> report.with(own(scatter, rung.target().court(), place)))
                 .orElse(report);

@@ -60,7 +60,7 @@ public record ZoneReportView(
             Ground zone, Area inUse, int placements, int nets, double wanted, Optional<ZoneChance> known) {
         return new ZoneReportView(
                 zone.size(),
-                Math.min(1, zone.size() / inUse.size()),
+                zone.shareOf(inUse),
                 placements,
                 nets,
                 Scatter.FEWEST,
