@@ -62,6 +62,8 @@ const zoneAnchor = computed(() => props.zones.length > 1
   : ({ BEHIND: 'middle', ACROSS: 'middle', LEFT: 'start', RIGHT: 'end' } as const)[seenFrom.value])
 /** What is not in use is veiled: the whole, with what is in use cut out. */
 const veil = computed(() => rectanglePath(props.surface.extent) + shapePath(props.inUse.area))
+/** Where no line of the court bounds it, its own edge shows what is in use. */
+const edged = computed(() => ['drawn', 'beyond'].includes(props.inUse.id))
 const lines = computed(() => surfaces.value.flatMap((surface, place) => surface.markings.map((marking, index) => ({
   path: markingPath(marking), unused: unused.value.has(index), key: `${place}.${index}`, inner: isInner(surface, marking),
 }))))
@@ -144,6 +146,7 @@ function onUp(event: PointerEvent) {
         <path class="apron" :d="rectanglePath(edge)" />
         <path class="floor" :d="rectanglePath(extent)" />
         <path class="veil" fill-rule="evenodd" :d="veil" />
+        <path v-if="edged" class="edge" :d="shapePath(inUse.area)" />
         <ZoneShape
           v-for="zone in [...zones].reverse()"
           :key="zone.number"

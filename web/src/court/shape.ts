@@ -10,6 +10,13 @@ export function surfaceOf(court: Court, plane: Surface['plane']): Surface {
   return surface
 }
 
+/** The half beyond the net, where a court has one; own half and other half are each other's. */
+export function halfBeyond(court: Court, plane: Surface['plane']): Surface | undefined {
+  const main = court.surfaces[0]
+  const own = court.surfaces.find((one) => one.plane === 'OWN_HALF')
+  return plane === 'OWN_HALF' ? main : plane === main?.plane ? own : undefined
+}
+
 /** Before a front wall the hitter faces the origin. */
 export function isFacing(surface: Surface): boolean {
   return surface.plane === 'FLOOR' && surface.markings.some((marking) => marking.name === 'front-wall')

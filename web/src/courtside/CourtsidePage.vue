@@ -41,7 +41,7 @@ const said = ref('')
 const locked = ref(false)
 const help = ref(false)
 
-const { rung, lying, stages, stage, stance, onSurface, marks } = useStage(charted, practised, person, court)
+const { rung, lying, stages, stage, other, stance, onSurface, marks } = useStage(charted, practised, person, court)
 const shots = computed(() => set.value?.shots ?? [])
 const closeShot = computed(() => {
   const last = shots.value.at(-1)
@@ -221,6 +221,7 @@ useKeys({
       <CourtDrawing
         v-if="court && stage && practised && person"
         :surface="surfaceOf(court, stage.plane)"
+        :beyond="settings.wholeCourt ? other : undefined"
         :in-use="stage.inUse"
         :zones="stage.zones"
         :standpoint="settings.standpoint"
@@ -240,8 +241,7 @@ useKeys({
       <CourtCorner
         v-model:locked="locked"
         class="corner"
-        :standpoint="settings.standpoint"
-        @turn="turnCourt"
+        :has-halves="!!other"
         @help="help = true"
       />
       <p class="phone-tally" aria-hidden="true">

@@ -1,5 +1,6 @@
 import { computed, type ShallowRef } from 'vue'
 import type { Mark } from '@/court/MarkLayer.vue'
+import { halfBeyond } from '@/court/shape'
 import type { Court, Drill, Player } from '@/shared/api'
 import { levelOf, lyingFor } from '@/shared/sentences'
 import type { useSet } from './useSet'
@@ -20,6 +21,7 @@ export function useStage(
   const place = computed(() => Math.min(onTheWay.value.length, stages.value.length - 1))
   const stage = computed(() => stages.value[place.value])
   const stance = computed(() => set.value?.stance ?? charted.conditions.value.stance ?? rung.value?.target.stance)
+  const other = computed(() => court.value && stage.value && halfBeyond(court.value, stage.value.plane))
   const onSurface = computed(() => court.value && stage.value && { sport: court.value.sport, plane: stage.value.plane })
 
   const marks = computed<Mark[]>(() => {
@@ -31,5 +33,5 @@ export function useStage(
     }))
   })
 
-  return { rung, lying, stages, stage, stance, onSurface, marks }
+  return { rung, lying, stages, stage, other, stance, onSurface, marks }
 }

@@ -10,6 +10,7 @@ export const useSettings = defineStore('settings', () => ({
   sun: useStorage('bersaglio.sun', false),
   theme: useStorage<'system' | 'light' | 'dark'>('bersaglio.theme', 'system'),
   unit: useStorage('bersaglio.unit', 'METRE'),
+  wholeCourt: useStorage('bersaglio.wholeCourt', false),
   place: useStorage('bersaglio.place', ''),
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),

@@ -55,7 +55,7 @@ export const vuetify = createVuetify({
     VTextField: { variant: 'outlined', density: 'comfortable' },
     VSelect: { variant: 'outlined', density: 'comfortable' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable' },
-    VSwitch: { color: 'primary', inset: true, hideDetails: true },
+    VSwitch: { color: 'on-surface', inset: true, hideDetails: true },
     VCard: { rounded: 'md', variant: 'flat' },
   },
 })

@@ -8,6 +8,7 @@ import type { Place } from '@/court/turn'
 import { api, type Club, type Court, type KeptTarget, type PlaceVersion, type Plane, type Target } from '@/shared/api'
 import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
+import { halfBeyond } from '@/court/shape'
 import { savePicture } from '@/court/picture'
 import LayingCard from '@/courtside/LayingCard.vue'
 import AimPanel from './AimPanel.vue'
@@ -16,7 +17,7 @@ import SetPanel from './SetPanel.vue'
 import ToolPalette from './ToolPalette.vue'
 import UseInDrill from './UseInDrill.vue'
 import ZonePanel from './ZonePanel.vue'
-import { toolsFor } from './kinds'
+import { SHAPES, toolsFor } from './kinds'
 import { useDraft } from './useDraft'
 import { useDrawing } from './useDrawing'
 import { useWords } from './useWords'
@@ -27,7 +28,6 @@ const emit = defineEmits<{ kept: [kept: KeptTarget] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const snapping = ref(true)
-const wholeCourt = ref(false)
 const panel = ref<'zone' | 'set' | 'aim'>('zone')
 const using = ref(false)
 const laying = ref(false)
@@ -39,15 +39,14 @@ const drawn = ref<HTMLElement>()
 const latest = shallowRef(props.stored)
 const draft = useDraft(props.rules, props.stored.id, props.stored)
 const { target, problem } = draft
-const drawing = useDrawing(draft, props.rules, props.court, snapping, (kind) => t(`kind.${kind}`))
+/** While the whole target is looked at, touches draw what is in use; a target in order has that in its parts. */
+const drawingInUse = computed(() => panel.value === 'set' && target.value.zones.every(({ asks }) => asks.kind !== 'IN_ORDER'))
+const drawing = useDrawing(draft, props.rules, props.court, snapping, (kind) => t(`kind.${kind}`), drawingInUse)
 const { tool, trying, stage, surface, plane } = drawing
 const placeHere = computed<PlaceVersion | undefined>(() => props.club.places.find((one) => one.id === settings.place))
 const measures = computed(() => placeHere.value?.measures ?? [])
-const tools = computed(() => toolsFor(surface.value, drawing.parts.value.length > 0, props.court.surfaces.length > 1))
-const beyond = computed(() => {
-  const other = plane.value === 'OWN_HALF' ? props.court.surfaces[0] : props.court.surfaces.find((one) => one.plane === 'OWN_HALF')
-  return wholeCourt.value && [props.court.surfaces[0]?.plane, 'OWN_HALF'].includes(plane.value) ? other : undefined
-})
+const tools = computed(() => drawing.inUse.value ? SHAPES : toolsFor(surface.value, drawing.parts.value.length > 0, props.court.surfaces.length > 1))
+const beyond = computed(() => settings.wholeCourt ? halfBeyond(props.court, plane.value) : undefined)
 
 const { problemWords, tried, help } = useWords(draft, drawing, props.court, () => measures.value)
 
@@ -169,7 +168,7 @@ function picture(kind: 'svg' | 'png') {
         :surface="surface"
         :beyond="beyond"
         :stage="stage"
-        :chosen="trying ? undefined : drawing.number.value"
+        :chosen="trying || drawing.inUse.value ? undefined : drawing.number.value"
         :handles="drawing.handles.value"
         :corners="drawing.corners.value"
         :stance="target.zones.some((zone) => zone.asks.kind === 'BY_STANCE') ? target.stance : undefined"
@@ -222,12 +221,13 @@ function picture(kind: 'svg' | 'png') {
         <SetPanel
           :target="target"
           :court="court"
-          :plane="plane"
+          :drawing="drawing"
+          :measures="measures"
           @take="draft.take"
           @plane="setPlane"
         />
         <v-switch v-model="snapping" :label="t('editor.snap')" />
-        <v-switch v-model="wholeCourt" :label="t('editor.wholeCourt')" />
+        <v-switch v-model="settings.wholeCourt" :label="t('court.whole')" />
         <v-btn @click="laying = true">{{ t('laying.open') }}</v-btn>
         <v-btn @click="change(0, 'OTHER_END')">{{ t('editor.otherEnd') }}</v-btn>
         <v-btn :disabled="!isKept" @click="using = true">{{ t('editor.use') }}</v-btn>

@@ -9,10 +9,13 @@ export type Tool = 'RECTANGLE' | 'CIRCLE' | 'POLYGON' | Exclude<Kind, 'SPOT'>
 
 const UPRIGHT: Surface['plane'][] = ['FRONT_WALL', 'LEFT_WALL', 'RIGHT_WALL', 'OVER_NET']
 
+/** What an area can be drawn as. */
+export const SHAPES: Tool[] = ['RECTANGLE', 'CIRCLE', 'POLYGON']
+
 /** What can be laid on a surface, as one place or as a part of several in order. */
 export function toolsFor(surface: Surface, asPart: boolean, several: boolean): Tool[] {
   const upright = UPRIGHT.includes(surface.plane)
-  const tools: Tool[] = ['RECTANGLE', 'CIRCLE', 'POLYGON', 'RINGS', 'AIM_POINT', 'GOOD_BANDS', 'KEEP_AWAY', 'STRIP', 'PAST_LINE']
+  const tools: Tool[] = [...SHAPES, 'RINGS', 'AIM_POINT', 'GOOD_BANDS', 'KEEP_AWAY', 'STRIP', 'PAST_LINE']
   if (upright) {
     tools.push('HEIGHT_BAND')
   } else if (!asPart && surface.plane !== 'RING') {

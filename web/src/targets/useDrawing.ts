@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, type Ref } from 'vue'
 import { AS_DRAWN, type LoadedRules, type Preview, type RulesProblem } from '@/charting/rules'
 import type { Mark } from '@/court/MarkLayer.vue'
 import type { Place } from '@/court/turn'
-import type { Asks, Court, LyingZone, Plane, Stage, Surface, Target, Zone } from '@/shared/api'
+import type { Area, Asks, Court, LyingZone, Plane, Stage, Surface, Target, Zone } from '@/shared/api'
 import { surfaceOf } from '@/court/shape'
 import { movedAsks } from './areas'
 import { fresh, startStance, type Tool } from './kinds'
@@ -16,11 +16,11 @@ const SNAPS_WITHIN = 0.012
 const MOST_TRIED = 5
 const MOST_ZONES = 9
 
-type Held = { handle: Handle } | { zone: Zone, from: Place, asks: Asks } | { opponent: number }
+type Held = { handle: Handle } | { from: Place, asks: Asks } | { opponent: number }
 
 /** What touches on the court mean while a target is drawn: placing, choosing, dragging, or trying it out. */
 export function useDrawing(
-  draft: Draft, rules: LoadedRules, court: Court, snapping: Ref<boolean>, nameOf: (kind: Asks['kind'] | Tool) => string,
+  draft: Draft, rules: LoadedRules, court: Court, snapping: Ref<boolean>, nameOf: (kind: Asks['kind'] | Tool) => string, drawingInUse: Ref<boolean>,
 ) {
   const { target } = draft
   const tool = ref<Tool>()
@@ -37,8 +37,11 @@ export function useDrawing(
 
   const zone = computed(() => target.value.zones.find((one) => one.number === number.value))
   const parts = computed(() => zone.value?.asks.kind === 'IN_ORDER' ? zone.value.asks.parts ?? [] : [])
-  /** What is drawn now: the chosen zone's own, or that of one of its parts. */
-  const asks = computed<Asks | undefined>(() => parts.value[part.value]?.asks ?? zone.value?.asks)
+  const inUse = computed<Asks | undefined>(() => drawingInUse.value && target.value.inUse.drawn
+    ? { kind: 'SPOT', area: target.value.inUse.drawn }
+    : undefined)
+  /** What is drawn now: what is in use, the chosen zone's own, or that of one of its parts. */
+  const asks = computed<Asks | undefined>(() => inUse.value ?? parts.value[part.value]?.asks ?? zone.value?.asks)
   const plane = computed<Plane>(() => parts.value[part.value]?.plane ?? target.value.zones[0]?.plane
     ?? emptyPlane.value ?? court.surfaces[0]?.plane ?? 'FLOOR')
   const surface = computed<Surface>(() => surfaceOf(court, plane.value))
@@ -58,6 +61,9 @@ export function useDrawing(
     : { x: toTheCentimetre(place.x), y: toTheCentimetre(place.y) }
 
   function withAsks(next: Asks): Target {
+    if (inUse.value && next.area) {
+      return { ...target.value, inUse: { drawn: next.area, tie: target.value.inUse.tie } }
+    }
     const zones = target.value.zones.map((one) => {
       if (one.number !== number.value) {
         return one
@@ -104,11 +110,11 @@ export function useDrawing(
     corners.value = []
   }
 
-  /** A new zone; or, where the chosen zone is judged in order, the place of its part. */
+  /** A new zone; or, where there is one already, what is in use or the place of a part. */
   function add(next: Asks) {
     const name = nameOf(tool.value ?? next.kind)
     tool.value = undefined
-    if (zone.value?.asks.kind === 'IN_ORDER') {
+    if (inUse.value || zone.value?.asks.kind === 'IN_ORDER') {
       draft.take(withAsks(next))
       return
     }
@@ -134,13 +140,15 @@ export function useDrawing(
     if (opponent && target.value.zones.some((one) => one.asks.kind === 'BY_STANCE')) {
       return { opponent: opponent.index }
     }
-    const inside = stage.value.zones.filter(({ whole: { bounds } }) =>
-      place.x >= bounds.left && place.x <= bounds.right && place.y >= bounds.near && place.y <= bounds.far)
+    if (inUse.value) {
+      return holds(inUse.value.area?.bounds, place) ? { from: place, asks: inUse.value } : undefined
+    }
+    const inside = stage.value.zones.filter(({ whole: { bounds } }) => holds(bounds, place))
     const touched = inside.find((one) => one.number === number.value) ?? inside[0]
     const found = target.value.zones.find((one) => one.number === touched?.number)
     if (found) {
       number.value = found.number
-      return asks.value && { zone: found, from: place, asks: asks.value }
+      return asks.value && { from: place, asks: asks.value }
     }
     return undefined
   }
@@ -231,7 +239,8 @@ export function useDrawing(
   const triedHere = computed(() => tries.value.filter((one) => one.plane === plane.value))
   const lastTry = computed(() => tries.value.at(-1)?.seen)
 
-  return { tool, emptyPlane, trying, number, part, parts, zone, asks, plane, surface, stage, lying, handles, corners, triedHere, lastTry, refused,
+  return { tool, emptyPlane, trying, number, part, parts, zone, asks, inUse, plane, surface, stage, lying, handles,
+    corners, triedHere, lastTry, refused,
     down, drag, up, nudge, choose, setTool, finishPolygon, withAsks }
 }
 
@@ -245,6 +254,9 @@ function closest<T>(all: T[], at: (one: T) => Place, place: Place, within: numbe
   }
   return best
 }
+
+const holds = (bounds: Area | undefined, { x, y }: Place) => bounds !== undefined
+  && x >= bounds.left && x <= bounds.right && y >= bounds.near && y <= bounds.far
 
 function whole(surface: Surface) {
   const { extent } = surface

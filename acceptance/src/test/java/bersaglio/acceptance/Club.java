@@ -16,6 +16,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
+import tools.jackson.databind.JsonNode;
 
 /**
  * The demo club on a real server and a real browser, both started once for all tests; every test gets a browser
@@ -98,6 +99,16 @@ public final class Club implements ParameterResolver, AfterEachCallback {
             String id = Device.newId();
             server.put("/api/players/" + id, "{\"name\":\"%s\",\"hand\":\"%s\"}".formatted(name, hand));
             return id;
+        }
+
+        /** A target as the server keeps it. */
+        public JsonNode target(String id) {
+            for (JsonNode kept : server.get("/api/targets")) {
+                if (kept.at("/target/id").asString().equals(id)) {
+                    return kept.get("target");
+                }
+            }
+            throw new AssertionError("no target " + id);
         }
 
         void close() {

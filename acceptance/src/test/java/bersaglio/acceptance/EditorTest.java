@@ -32,7 +32,7 @@ class EditorTest {
             kind.lay().accept(editor);
             String name = "A " + kind.name();
             editor.keep(name);
-            JsonNode target = stored(hall.server(), editor.id());
+            JsonNode target = hall.target(editor.id());
             assertThat(target.get("name").asString()).isEqualTo(name);
             kind.stored().accept(target.at("/zones/0/asks"));
         });
@@ -149,7 +149,7 @@ class EditorTest {
         page.reload();
         editor.says("zone 2 overlaps");
         editor.press("Zone 2 decides earlier").press("Keep").says("Kept as version 2");
-        JsonNode kept = stored(hall.server(), id);
+        JsonNode kept = hall.target(id);
         assertThat(kept.get("precedence").get(0).asInt()).isEqualTo(2);
         assertThat(kept.get("zones")).hasSize(2);
         editor.key("ArrowUp").press("Give up the draft");
@@ -176,7 +176,7 @@ class EditorTest {
         Editor editor = new Editor(page).open(hall.address(), "new/tennis");
         editor.tool("RINGS").touch(1, 8).keep("Rings to carry");
         String id = editor.id();
-        JsonNode before = stored(hall.server(), id);
+        JsonNode before = hall.target(id);
         page.navigate(hall.address() + "/drills/targets");
         var card = page.locator("li")
                 .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Rings to carry"));
@@ -190,7 +190,7 @@ class EditorTest {
         assertThat(card).hasCount(0);
         page.locator("input[type=file]").setInputFiles(saved);
         assertThat(card).hasCount(1);
-        assertThat(stored(hall.server(), id)).isEqualTo(before);
+        assertThat(hall.target(id)).isEqualTo(before);
         Files.writeString(saved, "{\"type\":");
         hall.expects("400");
         page.locator("input[type=file]").setInputFiles(saved);
@@ -243,14 +243,5 @@ class EditorTest {
             Courtside court = new Courtside(page).ready();
             court.touch(-1.4, 3.2).shows("1 of 1").touch(2, 6.2).shows("1 of 2").sent();
         }
-    }
-
-    private static JsonNode stored(StartedServer server, String id) {
-        for (JsonNode kept : server.get("/api/targets")) {
-            if (kept.at("/target/id").asString().equals(id)) {
-                return kept.get("target");
-            }
-        }
-        throw new AssertionError("no target " + id);
     }
 }
