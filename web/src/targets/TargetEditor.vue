@@ -138,7 +138,13 @@ function putInTheMiddle() {
   }
 }
 
+function touch(place: Place) {
+  word.value = ''
+  drawing.down(place)
+}
+
 function toggleTry() {
+  word.value = ''
   const next = !trying.value
   drawing.setTool(undefined)
   trying.value = next
@@ -174,13 +180,13 @@ function picture(kind: 'svg' | 'png') {
         :stance="target.zones.some((zone) => zone.asks.kind === 'BY_STANCE') ? target.stance : undefined"
         :tried="trying ? drawing.triedHere.value : []"
         :label="t('editor.court', { name: target.name })"
-        @down="drawing.down"
+        @down="touch"
         @drag="drawing.drag"
         @up="drawing.up"
       />
     </section>
     <p class="word" :class="{ wrong: problemWords }" role="status" data-test="word">
-      {{ problemWords || (trying && tried) || word || help }}
+      {{ problemWords || word || (trying && tried) || help }}
     </p>
     <aside class="margin">
       <v-text-field

@@ -6,10 +6,10 @@ import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
 import { api, type KeptTarget } from '@/shared/api'
 import { asMetres } from '@/shared/format'
-import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
+import ShelfCard from '@/shared/ShelfCard.vue'
+import ShelfPage from '@/shared/ShelfPage.vue'
 import { useAsked } from '@/shared/useAsked'
-import { readFile } from './files'
 
 /** The club's targets, each on its court. */
 const { t, te } = useI18n()
@@ -19,7 +19,6 @@ const { answer, failed, load } = useAsked(async () => {
 })
 const court = ref('badminton')
 const problem = ref('')
-const picked = ref<HTMLInputElement>()
 const courtName = (id: string) => {
   const place = answer.value?.club.data.places.find((one) => one.court === id && one.ownCourt)
   return place?.name ?? (te(`courtName.${id}`) ? t(`courtName.${id}`) : id)
@@ -48,138 +47,61 @@ async function remove(kept: KeptTarget) {
   problem.value = response?.ok ? '' : t('state.offline')
   await load()
 }
-
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  problem.value = file ? await readFile(file, '/api/exchange/targets', t('state.offline'), t('exchange.tooLarge')) : ''
-  input.value = ''
-  await load()
-}
 </script>
 
 <template>
-  <PageStates
+  <ShelfPage
+    :title="t('targets.title')"
     :failed="failed"
     :ready="!!answer"
     :cached-at="answer?.targets.cached ? answer.targets.at : undefined"
-    @retry="load"
+    takes-in="/api/exchange/targets"
+    accept=".geojson,.json"
+    :problem="problem"
+    @load="load"
   >
-    <div class="targets">
-      <header>
-        <h1>{{ t('targets.title') }}</h1>
-        <router-link class="other" to="/drills/places">{{ t('places.title') }}</router-link>
-        <v-select
-          v-model="court"
-          class="court"
-          :label="t('targets.court')"
-          :items="courts"
-          hide-details
-        />
-        <v-btn color="primary" variant="flat" :to="`/drills/targets/new/${court}`">{{ t('targets.new') }}</v-btn>
-        <v-btn @click="picked?.click()">{{ t('exchange.import') }}</v-btn>
-        <input
-          ref="picked"
-          class="visually-hidden"
-          type="file"
-          accept=".geojson,.json"
-          :aria-label="t('exchange.import')"
-          @change="take"
-        >
-      </header>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <PlainState v-if="rows.length === 0" :title="t('targets.none')" :body="t('targets.noneBody')" />
-      <ul>
-        <li v-for="{ kept, stage, surface } in rows" :key="kept.target.id" class="sheet">
-          <router-link :to="`/drills/targets/${kept.target.id}`" class="thumb" tabindex="-1" aria-hidden="true">
-            <CourtDrawing
-              :surface="surface"
-              :in-use="stage.inUse"
-              :zones="stage.zones"
-              standpoint="BEHIND"
-              :marks="[]"
-              label=""
-            />
-          </router-link>
-          <div class="says">
-            <router-link :to="`/drills/targets/${kept.target.id}`" class="name">{{ kept.target.name }}</router-link>
-            <span class="soft">{{ courtName(kept.target.court) }} · {{ t('targets.version', { version: kept.target.version }) }}</span>
-            <span>{{ stage.zones.map((zone) => t('targets.zone', { name: zone.name, size: asMetres(zone.size) })).join(', ') }}</span>
-            <span class="soft">{{ uses(kept) }}</span>
-            <div class="actions">
-              <v-btn size="small" variant="text" :href="`/api/exchange/targets/${kept.target.id}`" download>GeoJSON</v-btn>
-              <v-btn size="small" variant="text" :aria-label="t('targets.removeOf', { name: kept.target.name })" @click="remove(kept)">
-                {{ t('targets.remove') }}
-              </v-btn>
-            </div>
-          </div>
-        </li>
-      </ul>
-    </div>
-  </PageStates>
+    <template #links>
+      <router-link to="/drills/places">{{ t('places.title') }}</router-link>
+    </template>
+    <template #tools>
+      <v-select
+        v-model="court"
+        class="court"
+        :label="t('targets.court')"
+        :items="courts"
+        hide-details
+      />
+      <v-btn color="primary" variant="flat" :to="`/drills/targets/new/${court}`">{{ t('targets.new') }}</v-btn>
+    </template>
+    <PlainState v-if="rows.length === 0" :title="t('targets.none')" :body="t('targets.noneBody')" />
+    <ul>
+      <ShelfCard v-for="{ kept, stage, surface } in rows" :key="kept.target.id" :name="kept.target.name" :to="`/drills/targets/${kept.target.id}`">
+        <template #picture>
+          <CourtDrawing
+            :surface="surface"
+            :in-use="stage.inUse"
+            :zones="stage.zones"
+            standpoint="BEHIND"
+            :marks="[]"
+            label=""
+          />
+        </template>
+        <span class="soft">{{ courtName(kept.target.court) }} · {{ t('targets.version', { version: kept.target.version }) }}</span>
+        <span>{{ stage.zones.map((zone) => t('targets.zone', { name: zone.name, size: asMetres(zone.size) })).join(', ') }}</span>
+        <span class="soft">{{ uses(kept) }}</span>
+        <template #actions>
+          <v-btn variant="text" :href="`/api/exchange/targets/${kept.target.id}`" download>GeoJSON</v-btn>
+          <v-btn variant="text" :aria-label="t('targets.removeOf', { name: kept.target.name })" @click="remove(kept)">
+            {{ t('targets.remove') }}
+          </v-btn>
+        </template>
+      </ShelfCard>
+    </ul>
+  </ShelfPage>
 </template>
 
 <style scoped>
-.targets {
-  padding: 24px 32px;
-}
-
-header {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 16px;
-}
-
-header .other {
-  color: var(--ink);
-}
-
 .court {
-  max-width: 240px;
-  margin-left: auto;
-}
-
-.problem {
-  margin-top: 12px;
-  padding-left: 12px;
-  border-left: 4px solid var(--plum);
-}
-
-ul {
-  list-style: none;
-  padding: 0;
-  margin-top: 16px;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(360px, 1fr));
-  gap: 16px;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 150px 1fr;
-  gap: 16px;
-  padding: 12px;
-}
-
-.thumb {
-  height: 170px;
-}
-
-.says {
-  display: grid;
-  align-content: start;
-  gap: 4px;
-}
-
-.name {
-  font-size: 18px;
-  font-weight: 650;
-  color: var(--ink);
-}
-
-.actions {
-  display: flex;
-  gap: 4px;
+  min-width: 220px;
 }
 </style>

@@ -1,7 +1,7 @@
 const LARGEST = 1024 * 1024
 
 /** Sends a file to where it is taken in. @return what is wrong with it, if anything */
-export async function readFile(file: File, to: string, offline: string, tooLarge: string): Promise<string> {
+export async function sendFile(file: File, to: string, offline: string, tooLarge: string): Promise<string> {
   if (file.size > LARGEST) {
     return tooLarge
   }
