@@ -63,7 +63,7 @@ public record Ground(Area whole, Optional<Area> good, Optional<Area> spoilt, Lis
     }
 
     private static double common(Area area, Area inUse) {
-        return Common.of(area, inUse).size();
+        return inUse.holds(area) ? area.size() : Common.of(area, inUse).size();
     }
 
     /** All edges at which a shot is judged otherwise. */
