@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,6 +24,9 @@ import tools.jackson.databind.JsonNode;
  * context of its own, and fails when its page complained.
  */
 public final class Club implements ParameterResolver, AfterEachCallback {
+
+    /** Milliseconds that a slow machine may take over what is awaited. */
+    private static final double PATIENCE = 20_000;
 
     private static final Namespace ALL = Namespace.create(Club.class);
     private static final List<String> BROWSER_ARGUMENTS = List.of(
@@ -90,7 +94,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
             });
             context.onWebError(error -> complaints.add(error.error()));
             Page page = context.newPage();
-            page.setDefaultTimeout(15_000);
+            page.setDefaultTimeout(PATIENCE);
             return page;
         }
 
@@ -161,6 +165,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
             StartedServer server = StartedServer.withDemo();
             Playwright playwright = Playwright.create();
             playwright.selectors().setTestIdAttribute("data-test");
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
             Browser browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
