@@ -1,5 +1,5 @@
 import type {
-  ChartEvent, Drill, From, Hand, Laid, Lying, Measure, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
+  ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
 } from '@/shared/api'
 import type { Place } from '@/court/turn'
 
@@ -58,20 +58,6 @@ export async function loadRules() {
     return JSON.parse(rules.preview(JSON.stringify(target), ring, JSON.stringify(conditions), JSON.stringify(places)))
   }
 
-  /** @param zone the number of the zone to change, 0 for all */
-  function changed(target: Target, zone: number, change: Change): Or<{ target: Target }> {
-    return JSON.parse(rules.changed(JSON.stringify(target), zone, JSON.stringify(change)))
-  }
-
-  function length(text: string, measures: Measure[]): Or<{ metres: number }> {
-    return JSON.parse(rules.length(text, JSON.stringify(measures)))
-  }
-
-  /** @param unit one of the common units, or the several of one of the measures */
-  function written(metres: number, unit: string, measures: Measure[]): string {
-    return rules.written(metres, unit, JSON.stringify(measures))
-  }
-
   /** The chart of one set; every call is answered at once, from this device. */
   function chart(drill: Drill, history: SetLine[]) {
     const chart = rules.chart(JSON.stringify(drill), JSON.stringify(history))
@@ -101,7 +87,7 @@ export async function loadRules() {
     }
   }
 
-  return { standing, lying, preview, changed, length, written, chart }
+  return { standing, lying, preview, chart }
 }
 
 export type LoadedRules = Awaited<ReturnType<typeof loadRules>>

@@ -88,7 +88,7 @@ function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
 
 async function log(write: () => Logged | undefined) {
   await ready
-  if (locked.value || set.value?.closed || set.value?.ballsLeft === 0) {
+  if (locked.value || set.value?.closed || set.value?.count.full) {
     feedback('refused')
     said.value = set.value?.closed ? t('courtside.closed') : t('courtside.full', { balls: set.value?.trials ?? 0 })
     return

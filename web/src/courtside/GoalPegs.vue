@@ -1,16 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Shot } from '@/shared/api'
+import type { Goal, SetView } from '@/shared/api'
 
 /**
- * The goal as a row of pegs, one a ball: full for a hit, open for any other trial, a dot while the ball is to come. More
- * balls than can be told apart are drawn as one bar: hits, other trials, the rest.
+ * The goal as a row of pegs. In a set of fixed length one a ball: full for a hit, open for any other trial, a dot while
+ * the ball is to come. Where only the goal ends the set, one a hit that is wanted. More than can be told apart are drawn
+ * as one bar: hits, other trials, the rest.
  */
-const props = defineProps<{ shots: Shot[], balls: number }>()
+const props = defineProps<{ goal: Goal, set: SetView | undefined }>()
 const MOST_PEGS = 40
 const NO_TRIAL = ['NOT_SEEN', 'VOID']
-const trials = computed(() => props.shots.filter((shot) => shot.counted && !NO_TRIAL.includes(shot.ruling.outcome)))
-const hits = computed(() => trials.value.filter((shot) => shot.ruling.outcome === 'HIT').length)
+const fixed = computed(() => ['QUOTA', 'TEST', 'BEST', 'COMPARE'].includes(props.goal.kind))
+const wanted = computed(() => props.goal.kind === 'LADDER'
+  ? props.goal.stations?.reduce((sum, one) => sum + (one.hits ?? 0), 0) ?? 0
+  : props.goal.hits ?? props.goal.times ?? 1)
+const balls = computed(() => fixed.value
+  ? (props.goal.balls ?? 1) * (props.goal.kind === 'COMPARE' ? 2 : 1)
+  : wanted.value)
+const outcomes = computed(() => {
+  if (!fixed.value) {
+    return Array.from({ length: Math.round(props.set?.count.done ?? 0) }, () => 'HIT')
+  }
+  return (props.set?.shots ?? []).filter((shot) => shot.counted && !NO_TRIAL.includes(shot.ruling.outcome))
+    .map((shot) => shot.ruling.outcome)
+})
+const hits = computed(() => outcomes.value.filter((outcome) => outcome === 'HIT').length)
 </script>
 
 <template>
@@ -26,15 +40,15 @@ const hits = computed(() => trials.value.filter((shot) => shot.ruling.outcome ==
       class="rest"
       :x="hits"
       y="1"
-      :width="trials.length - hits"
+      :width="outcomes.length - hits"
       height="10"
     />
     <rect class="hit" :width="hits" height="12" />
   </svg>
   <svg v-else class="pegs" :viewBox="`0 0 ${balls * 22} 24`" aria-hidden="true">
-    <g v-for="ball in balls" :key="ball" v-memo="[trials[ball - 1]?.ruling.outcome]" :transform="`translate(${ball * 22 - 11} 12)`">
-      <circle v-if="trials[ball - 1]?.ruling.outcome === 'HIT'" class="hit" r="9" />
-      <circle v-else-if="trials[ball - 1]" class="missed" r="8" />
+    <g v-for="ball in balls" :key="ball" v-memo="[outcomes[ball - 1]]" :transform="`translate(${ball * 22 - 11} 12)`">
+      <circle v-if="outcomes[ball - 1] === 'HIT'" class="hit" r="9" />
+      <circle v-else-if="outcomes[ball - 1]" class="missed" r="8" />
       <circle v-else class="coming" r="3" />
     </g>
   </svg>

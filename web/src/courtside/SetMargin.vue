@@ -7,6 +7,7 @@ import type {
   Caller, Drill, Laid, Lying, PlaceVersion, Plane, Player, Ruling, SetView, Shot, Sport, Stance, Verdict,
 } from '@/shared/api'
 import { asMetres } from '@/shared/format'
+import { useGoals } from '@/shared/goals'
 import { levelOf, useSentences } from '@/shared/sentences'
 import CloseCall from './CloseCall.vue'
 import GoalPegs from './GoalPegs.vue'
@@ -49,6 +50,7 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
+const goals = useGoals()
 const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
 const laying = ref(false)
@@ -60,14 +62,6 @@ const top = computed(() => props.level === props.drill.levels.length)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
 const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).length ?? 0)
-const standing = computed(() => {
-  const set = props.set
-  if (!set || set.standing === 'OPEN') {
-    const wanted = set?.wanted ?? rung.value.quota.hits
-    return t('courtside.wanted', { count: wanted, balls: set?.ballsLeft ?? rung.value.quota.balls }, wanted)
-  }
-  return t(set.standing === 'MET' ? 'courtside.met' : 'courtside.outOfReach')
-})
 </script>
 
 <template>
@@ -100,11 +94,17 @@ const standing = computed(() => {
     </header>
 
     <div class="tally" data-test="tally">
-      <p class="count big" data-test="count">{{ t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 }) }}</p>
-      <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ standing }}</p>
-      <GoalPegs :shots="set?.shots ?? []" :balls="rung.quota.balls" />
+      <p v-if="goals.place(rung.goal, set?.count)" class="place" data-test="station">{{ goals.place(rung.goal, set?.count) }}</p>
+      <p class="count big" data-test="count">{{ goals.counted(rung.goal, set) }}</p>
+      <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ goals.standing(rung, set) }}</p>
+      <GoalPegs :goal="rung.goal" :set="set" />
       <p class="soft small" data-test="best">
-        {{ t('courtside.best', { best: set?.bestReachable ?? rung.quota.balls, balls: rung.quota.balls }) }}
+        <template v-if="rung.goal.kind === 'QUOTA'">
+          {{ t('courtside.best', { best: set?.count.best ?? rung.goal.balls, balls: rung.goal.balls }) }}
+        </template>
+        <template v-else>{{ goals.missRule(rung.goal) }}</template>
+        <template v-if="goals.broke(set?.count)"> · {{ goals.broke(set?.count) }}</template>
+        <template v-if="set?.count.owed"> · {{ t('count.owed', { count: set.count.owed }) }}</template>
         <template v-if="set?.notSeen"> · {{ t('courtside.notSeen', { count: set.notSeen }) }}</template>
         <template v-if="rung.target.zones.some((zone) => zone.asks.rings)"> · {{ t('courtside.points', { count: set?.points ?? 0 }) }}</template>
         <template v-if="fromAim !== undefined"> · {{ t('editor.fromAim', { length: `${asMetres(fromAim)} m` }) }}</template>
@@ -173,7 +173,9 @@ const standing = computed(() => {
       <section v-if="verdict" class="verdict" data-test="verdict">
         <SetVerdict :verdict="verdict" :with-advice="false" />
       </section>
-      <p v-if="set && set.ballsLeft === 0" class="full">{{ t('courtside.full', { balls: rung.quota.balls }) }}</p>
+      <p v-if="set?.count.full" class="full">
+        {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
+      </p>
       <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions foot">
         <v-btn
           size="large"

@@ -6,6 +6,8 @@ export type Club = Omit<Schemas['ClubView'], 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']
 export type Drill = Omit<Schemas['DrillView'], 'levels'> & { levels: Level[] }
 export type Level = Omit<Schemas['LevelView'], 'target'> & { target: Target }
+export type Goal = Schemas['GoalView']
+export type SetCount = Schemas['CountView']
 export type Court = Schemas['CourtView']
 export type Area = Schemas['AreaView']
 export type Shape = Schemas['ShapeView']
@@ -57,6 +59,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 2
+export const EVENT_VERSION = 3
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -379,19 +379,29 @@ export interface components {
         AdvanceView: {
             /** Format: double */
             confidence?: number;
+            /** @enum {string} */
+            each?: "SET" | "DAY";
             /** Format: int32 */
             halfLife?: number;
             /** Format: int32 */
             leastTrials?: number;
+            /** Format: double */
+            notReady?: number;
+            /** Format: double */
+            ready?: number;
             rule: string;
             /** Format: int32 */
             sets?: number;
             /** Format: int32 */
             times?: number;
+            /** Format: double */
+            wrongDown?: number;
+            /** Format: double */
+            wrongUp?: number;
         };
         AdviceView: {
             /** @enum {string} */
-            call: "MOVE_UP" | "STAY";
+            call: "MOVE_UP" | "STAY" | "STEP_BACK";
             code: string;
             figures: {
                 [key: string]: number;
@@ -451,6 +461,10 @@ export interface components {
             known?: components["schemas"]["PlaceView"];
             touched?: components["schemas"]["PlaceView"];
         };
+        ClockTurnedBody: {
+            /** @enum {string} */
+            to: "STARTED" | "STOPPED";
+        };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
             demo: boolean;
@@ -460,14 +474,75 @@ export interface components {
             /** Format: int64 */
             serverTime: number;
         };
+        CountView: {
+            /** Format: double */
+            best: number;
+            brokeAt: number[];
+            /** Format: int32 */
+            called?: number;
+            /** Format: double */
+            done: number;
+            full: boolean;
+            /** Format: int32 */
+            here: number;
+            /** Format: int32 */
+            hereWanted: number;
+            /** Format: int32 */
+            left?: number;
+            /** Format: int32 */
+            owed: number;
+            parts: number[];
+            /** Format: double */
+            score: number;
+            scoring: boolean;
+            /** Format: int32 */
+            station: number;
+            /** Format: int32 */
+            stations: number;
+            /** Format: double */
+            wanted: number;
+            /** Format: int32 */
+            winner?: number;
+        };
         CourtView: {
             id: string;
             /** @enum {string} */
             sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
             surfaces: components["schemas"]["SurfaceView"][];
         };
+        DesignView: {
+            apart: ("WING" | "HAND" | "SIDE")[];
+            below?: string;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            order: "BLOCKED" | "MIXED";
+            players: components["schemas"]["PlayersView"];
+            purposes: string[];
+            /** @enum {string} */
+            rangeFinding: "NONE" | "UNTIL_THE_COACH_SAYS";
+            requires: components["schemas"]["RequirementView"][];
+            setting: components["schemas"]["SettingView"];
+            situation: string;
+            unit: components["schemas"]["UnitView"];
+            watchPoint: string;
+        };
+        DialsView: {
+            /** Format: int32 */
+            contacts: number;
+            /** Format: double */
+            distance?: number;
+            feed: string;
+            /** @enum {string} */
+            freedom?: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
+            /** @enum {string} */
+            hitting: "STRONGER_HAND" | "WEAKER_HAND";
+            /** Format: double */
+            secondsABall?: number;
+        };
         DrillView: {
             court: string;
+            design: components["schemas"]["DesignView"];
             family: string;
             feed: string;
             /** @enum {string} */
@@ -524,11 +599,11 @@ export interface components {
         EventView: {
             /** Format: int64 */
             at: number;
-            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
+            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["ValueTakenBody"] | components["schemas"]["ClockTurnedBody"] | components["schemas"]["OwedPaidBody"] | components["schemas"]["NumberCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "value.taken" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -539,6 +614,51 @@ export interface components {
             v: number;
             /** Format: int64 */
             wall: number;
+        };
+        GoalView: {
+            /** Format: int32 */
+            balls?: number;
+            /** @enum {string} */
+            better?: "MORE" | "LESS";
+            headStarts?: number[];
+            /** Format: int32 */
+            hits?: number;
+            /** @enum {string} */
+            kind: "QUOTA" | "WINDOW" | "RUN" | "TOTAL" | "TIMED" | "RALLY" | "BEST" | "LADDER" | "CIRCUIT" | "RACE" | "DUEL" | "WATCH" | "HOLD" | "MEASURED" | "COVER" | "TEST" | "COMPARE" | "TICK";
+            /** Format: int32 */
+            laps?: number;
+            /** Format: int32 */
+            lead?: number;
+            /** Format: int32 */
+            length?: number;
+            /** @enum {string} */
+            measure?: "HITS" | "RUN";
+            misses?: components["schemas"]["MissView"];
+            /** Format: int32 */
+            of?: number;
+            /** Format: int32 */
+            penalty?: number;
+            /** Format: int32 */
+            rest?: number;
+            /** Format: int32 */
+            rounds?: number;
+            /** Format: int32 */
+            seconds?: number;
+            /** Format: int32 */
+            sides?: number;
+            /** @enum {string} */
+            signal?: "COUNTS" | "TOO_LATE";
+            stations?: components["schemas"]["StationView"][];
+            /** @enum {string} */
+            tie?: "FIRST" | "EQUAL_TURNS";
+            /** Format: int32 */
+            times?: number;
+            /** Format: int32 */
+            tries?: number;
+            ways?: string[];
+            what?: string;
+            /** Format: int32 */
+            zones?: number;
         };
         InUseView: {
             drawn?: components["schemas"]["ShapeView"];
@@ -612,16 +732,21 @@ export interface components {
             target?: string;
         };
         LevelView: {
+            accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
             advance: components["schemas"]["AdvanceView"];
             /** Format: double */
             coachTarget?: number;
+            dials: components["schemas"]["DialsView"];
             forLeft: components["schemas"]["LyingView"];
             forRight: components["schemas"]["LyingView"];
+            goal: components["schemas"]["GoalView"];
             /** Format: int32 */
             number: number;
-            quota: components["schemas"]["QuotaView"];
+            retreat: components["schemas"]["RetreatView"];
             /** Format: int32 */
             ring: number;
+            /** Format: double */
+            secondsABall: number;
             target: components["schemas"]["TargetView"];
             /** Format: double */
             targetRate: number;
@@ -669,6 +794,14 @@ export interface components {
             metres: number;
             one: string;
         };
+        MissView: {
+            /** @enum {string} */
+            does: "COUNT_ON" | "RESTART_RUN" | "RESTART_STATION" | "STEP_BACK" | "RESTART_LADDER" | "STAY";
+            /** Format: int32 */
+            owes: number;
+            /** Format: int32 */
+            tries: number;
+        };
         MoveView: {
             /** @enum {string} */
             by: "RULE" | "COACH";
@@ -689,12 +822,20 @@ export interface components {
             hand?: "RIGHT" | "LEFT";
             name?: string;
         };
+        NumberCalledBody: {
+            /** Format: int32 */
+            number: number;
+        };
         OffsetView: {
             line: string;
             /** Format: double */
             metres: number;
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+        };
+        OwedPaidBody: {
+            /** Format: int32 */
+            count: number;
         };
         OwnCourtView: {
             /** Format: double */
@@ -763,6 +904,12 @@ export interface components {
             player: components["schemas"]["Player"];
             records: components["schemas"]["RecordView"][];
         };
+        PlayersView: {
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+        };
         ProblemView: {
             allowed: string;
             code: string;
@@ -774,12 +921,6 @@ export interface components {
             type: string;
             value: string;
         };
-        QuotaView: {
-            /** Format: int32 */
-            balls: number;
-            /** Format: int32 */
-            hits: number;
-        };
         ReadingView: {
             /** Format: int32 */
             hits: number;
@@ -787,7 +928,7 @@ export interface components {
             levelThen: number;
             set: components["schemas"]["SetLine"];
             /** @enum {string} */
-            standing: "OPEN" | "MET" | "OUT_OF_REACH";
+            standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             /** Format: int32 */
             trials: number;
             verdict?: components["schemas"]["VerdictView"];
@@ -805,6 +946,24 @@ export interface components {
             area: components["schemas"]["ShapeView"];
             id: string;
             unused: number[];
+        };
+        RequirementView: {
+            family: string;
+            /** Format: int32 */
+            level: number;
+        };
+        RetreatView: {
+            /** Format: double */
+            confidence?: number;
+            /** Format: int32 */
+            halfLife?: number;
+            /** Format: int32 */
+            leastTrials?: number;
+            rule: string;
+            /** Format: int32 */
+            sets?: number;
+            /** @enum {string} */
+            to?: "ONE_LEVEL" | "THE_START";
         };
         RingView: {
             area: components["schemas"]["ShapeView"];
@@ -825,7 +984,7 @@ export interface components {
         };
         SaidBody: {
             /** @enum {string} */
-            call: "MOVE_UP" | "STAY";
+            call: "MOVE_UP" | "STAY" | "STEP_BACK";
             code: string;
             figures: {
                 [key: string]: number;
@@ -837,6 +996,7 @@ export interface components {
             said: components["schemas"]["SaidBody"];
         };
         SetLine: {
+            accepted: boolean;
             closed: boolean;
             drill: string;
             /** Format: int64 */
@@ -852,7 +1012,12 @@ export interface components {
             rules: number;
             run: string;
             said?: components["schemas"]["AdviceView"];
+            /** Format: double */
+            score: number;
+            /** @enum {string} */
+            standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             struck: boolean;
+            track: string;
             trials: string;
         };
         SetMovedBody: {
@@ -881,15 +1046,15 @@ export interface components {
             player: string;
             /** @enum {string} */
             standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
+            /** Format: double */
+            toBeat?: number;
+            track?: string;
         };
         SetView: {
             /** Format: int32 */
-            ballsLeft: number;
-            /** Format: int32 */
-            bestReachable: number;
-            /** Format: int32 */
             claims: number;
             closed: boolean;
+            count: components["schemas"]["CountView"];
             drill: string;
             /** @enum {string} */
             from: "RIGHT" | "LEFT";
@@ -922,16 +1087,21 @@ export interface components {
             shots: components["schemas"]["ShotView"][];
             stance?: components["schemas"]["StanceView"];
             /** @enum {string} */
-            standing: "OPEN" | "MET" | "OUT_OF_REACH";
+            standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             /** @enum {string} */
             standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
             struck: boolean;
+            track: string;
             /** Format: int32 */
             trials: number;
             turned: boolean;
             undo?: string;
-            /** Format: int32 */
-            wanted: number;
+        };
+        SettingView: {
+            ball: string;
+            feeder: string;
+            obstruction: string;
+            partnerMay: string;
         };
         ShapeView: {
             bounds: components["schemas"]["AreaView"];
@@ -959,12 +1129,16 @@ export interface components {
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
+            team?: number;
+            /** Format: int32 */
             zone: number;
         };
         ShotLandedBody: {
             before?: components["schemas"]["PlaceView"][];
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            team?: number;
             /** Format: double */
             x: number;
             /** Format: double */
@@ -986,6 +1160,8 @@ export interface components {
             /** Format: int32 */
             points: number;
             ruling: components["schemas"]["RulingView"];
+            /** Format: int32 */
+            team: number;
             /** Format: double */
             x?: number;
             /** Format: double */
@@ -1006,6 +1182,15 @@ export interface components {
             opponents: components["schemas"]["PlaceView"][];
             /** Format: double */
             reach: number;
+        };
+        StationView: {
+            /** Format: int32 */
+            hits?: number;
+            name: string;
+            /** Format: int32 */
+            seconds?: number;
+            /** Format: int32 */
+            zone: number;
         };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];
@@ -1035,11 +1220,25 @@ export interface components {
             day: string;
             due: components["schemas"]["DueView"][];
         };
+        UnitView: {
+            /** Format: int32 */
+            balls: number;
+            /** @enum {string} */
+            firstMiss: "USES_UP_A_TRY" | "IS_PLAYED_AGAIN";
+            /** @enum {string} */
+            kind: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
+        };
         UseView: {
             drill: string;
             /** Format: int32 */
             level: number;
             name: string;
+        };
+        ValueTakenBody: {
+            /** Format: int32 */
+            team?: number;
+            /** Format: double */
+            value: number;
         };
         VerdictView: {
             advice: components["schemas"]["AdviceView"];

@@ -1,12 +1,14 @@
 import { useI18n } from 'vue-i18n'
 import type { Advice, Drill, Hand, Level, Lying, Plane, Ruling, Shape, Sport, Stage, Verdict } from './api'
 import { asMetres, asPercent } from './format'
+import { useGoals } from './goals'
 
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
 
 /** Turns the codes of the rules into sentences; every number in them comes from the rules. */
 export function useSentences() {
   const { t, te } = useI18n()
+  const { asked } = useGoals()
 
   /** A surface has its own words for what misses it. */
   function ruling(given: Ruling, at?: { sport: Sport, plane: Plane }): string {
@@ -48,12 +50,15 @@ export function useSentences() {
   }
 
   function rule(level: Level): string {
-    const { rule: name, times, sets, confidence } = level.advance
-    return t(`rule.${name}`, { times: times ?? 0, sets: sets ?? 0, confidence: asPercent(confidence ?? 0) })
+    const { rule: name, times, sets, confidence, each, notReady, ready } = level.advance
+    return t(each === 'DAY' ? 'rule.met_in_last_days' : `rule.${name}`, {
+      times: times ?? 0, sets: sets ?? 0, confidence: asPercent(confidence ?? 0), notReady: asPercent(notReady ?? 0),
+      ready: asPercent(ready ?? 0),
+    })
   }
 
   function goal(level: Level): string {
-    return t('today.goal', { hits: level.quota.hits, balls: level.quota.balls, target: targetWords(level) })
+    return t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
   }
 
   /** What is aimed at: the size of a single zone, else the target by its name. */

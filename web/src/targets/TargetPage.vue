@@ -3,6 +3,7 @@ import { useStorage } from '@vueuse/core'
 import { v7 as uuid } from 'uuid'
 import { useI18n } from 'vue-i18n'
 import { askClub, askTargets } from '@/charting/asked'
+import { loadDesk } from '@/charting/desk'
 import { loadRules } from '@/charting/rules'
 import type { Court, KeptTarget, Target } from '@/shared/api'
 import PageStates from '@/shared/PageStates.vue'
@@ -21,14 +22,14 @@ if (isNew) {
 }
 
 const { answer, failed, load } = useAsked(async () => {
-  const [club, targets, rules] = await Promise.all([askClub(), askTargets(), loadRules()])
+  const [club, targets, rules, desk] = await Promise.all([askClub(), askTargets(), loadRules(), loadDesk()])
   const stored = targets.data.find((one) => one.target.id === id)?.target
   const court = club.data.courts.find((one) => one.id === (stored?.court ?? props.court))
   if (!court || (!stored && !isNew)) {
     throw new Error('no such target')
   }
   const own = club.data.places.find((place) => place.ownCourt?.id === court.id)?.ownCourt
-  return { club, rules, court, stored: stored ?? { ...empty(court), ...own && { ownCourt: own } } }
+  return { club, rules, desk, court, stored: stored ?? { ...empty(court), ...own && { ownCourt: own } } }
 })
 
 function empty(court: Court): Target {
@@ -53,6 +54,7 @@ function kept({ target }: KeptTarget) {
     <TargetEditor
       v-if="answer"
       :rules="answer.rules"
+      :desk="answer.desk"
       :club="answer.club.data"
       :court="answer.court"
       :stored="answer.stored"

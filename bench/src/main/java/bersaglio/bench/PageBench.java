@@ -4,7 +4,7 @@ import bersaglio.bench.Bench.Row;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
-import bersaglio.core.drill.Quota;
+import bersaglio.core.goal.Quota;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import bersaglio.wire.DrillCodec;

@@ -84,36 +84,6 @@ public final class Face {
         return Targets.preview(target, ring, conditions, places);
     }
 
-    /**
-     * A target by one touch elsewhere, or larger.
-     *
-     * @param zone   the number of the zone to change, 0 for all
-     * @param change its {@code kind}, {@code MIRROR}, {@code OTHER_END} or {@code SCALE} with a {@code factor} and the
-     *               place to scale {@code about}
-     * @return the {@code target}, or the {@code problem}
-     */
-    @JSExport
-    public static String changed(String target, int zone, String change) {
-        return Targets.changed(target, zone, change);
-    }
-
-    /**
-     * Reads a length as people write it.
-     *
-     * @param measures the place's own measures, a list
-     * @return its {@code metres}, or the {@code problem}
-     */
-    @JSExport
-    public static String length(String text, String measures) {
-        return Targets.length(text, measures);
-    }
-
-    /** A length in a unit, by the unit's name or the several of one of these measures. */
-    @JSExport
-    public static String written(double metres, String unit, String measures) {
-        return Targets.written(metres, unit, measures);
-    }
-
     private static List<SetResult> lines(String json) {
         List<SetResult> lines = new ArrayList<>();
         for (Fields line :

@@ -1,19 +1,14 @@
 package bersaglio.browser;
 
 import bersaglio.core.court.Point;
-import bersaglio.core.measure.Lengths;
-import bersaglio.core.measure.LocalMeasure;
-import bersaglio.core.measure.Unit;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Ruling;
-import bersaglio.core.target.Change;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import bersaglio.wire.ConditionsCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.LyingCodec;
-import bersaglio.wire.PlaceCodec;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.TargetCodec;
 import bersaglio.wire.view.LyingView;
@@ -23,7 +18,7 @@ import com.eclipsesource.json.JsonObject;
 import java.util.List;
 import java.util.function.Supplier;
 
-/** What the page asks of targets and lengths. */
+/** What the page asks of targets. */
 final class Targets {
 
     private Targets() {}
@@ -52,38 +47,7 @@ final class Targets {
         });
     }
 
-    static String changed(String target, int zone, String change) {
-        return answer(() -> {
-            TargetSet set = TargetCodec.decode(Fields.parse(target));
-            Change asked = ConditionsCodec.change(Fields.parse(change));
-            return Json.object().add("target", TargetCodec.encode(zone == 0 ? set.with(asked) : set.with(zone, asked)));
-        });
-    }
-
-    static String length(String text, String measures) {
-        return answer(() -> Json.object().add("metres", lengths(measures).parse("length", text)));
-    }
-
-    static String written(double metres, String unit, String measures) {
-        Lengths lengths = lengths(measures);
-        for (LocalMeasure measure : lengths.local()) {
-            if (measure.many().equals(unit)) {
-                return lengths.write(metres, measure);
-            }
-        }
-        for (Unit common : Unit.values()) {
-            if (common.name().equals(unit)) {
-                return lengths.write(metres, common);
-            }
-        }
-        return lengths.write(metres, Unit.METRE);
-    }
-
-    private static Lengths lengths(String measures) {
-        return new Lengths(PlaceCodec.measures(Fields.of("", Json.object().add("measures", Fields.parse(measures)))));
-    }
-
-    private static String answer(Supplier<JsonObject> work) {
+    static String answer(Supplier<JsonObject> work) {
         try {
             return work.get().toString();
         } catch (Refused refused) {

@@ -51,9 +51,11 @@ final class RandomTape {
                 hand(),
                 Optional.of("hall-2"),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextDouble()),
-                List.of()));
+                List.of(),
+                random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextInt(6)),
+                random.nextBoolean() ? "" : "BACKHAND"));
         while (events.size() < count) {
-            add(random.nextInt(10) < 6 ? shot() : correction());
+            add(random.nextInt(10) < 6 ? shot() : random.nextInt(3) == 0 ? count() : correction());
         }
         return events;
     }
@@ -74,12 +76,25 @@ final class RandomTape {
 
     private Happening shot() {
         if (random.nextInt(4) == 0) {
-            return new Happening.ShotKeyed(ruling(), any(Caller.values()));
+            return new Happening.ShotKeyed(ruling(), any(Caller.values()), random.nextInt(2));
         }
         Point landing = new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9);
         Point over = new Point(random.nextGaussian(), 1.4 + random.nextDouble());
         return new Happening.ShotLanded(
-                random.nextBoolean() ? List.of(landing) : List.of(over, landing), any(Caller.values()));
+                random.nextBoolean() ? List.of(landing) : List.of(over, landing),
+                any(Caller.values()),
+                random.nextInt(3));
+    }
+
+    private Happening count() {
+        return switch (random.nextInt(8)) {
+            case 0, 1 -> new Happening.ValueTaken(random.nextInt(30), random.nextInt(2));
+            case 2, 3 -> new Happening.ClockTurned(any(Happening.ClockTurned.Clock.values()));
+            case 4 -> new Happening.OwedPaid(1 + random.nextInt(3));
+            case 5 -> new Happening.ScoringStarted();
+            case 6 -> new Happening.NumberCalled(random.nextInt(30));
+            default -> random.nextBoolean() ? new Happening.SetPaused() : new Happening.SetResumed();
+        };
     }
 
     private Happening correction() {

@@ -2,17 +2,29 @@ package bersaglio.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bersaglio.core.Samples;
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.CoachsCall;
+import bersaglio.core.drill.CountUnit;
+import bersaglio.core.drill.Design;
+import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.EvidenceAgainst;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
-import bersaglio.core.drill.Quota;
+import bersaglio.core.drill.Retreat;
+import bersaglio.core.drill.Sequential;
+import bersaglio.core.drill.StayPut;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.shot.Caller;
 import bersaglio.core.target.TargetSet;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.EventCodec;
@@ -31,6 +43,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,8 +53,14 @@ class TwinTest {
 
     private static final int CASES = 200;
     private static final int PAST_SETS = 6;
-    private static final List<AdvanceRule> RULES =
-            List.of(new OneMetQuota(), new MetInLast(2, 3), Evidence.DEFAULT, new Evidence(0.8, 10, 0));
+    private static final List<AdvanceRule> RULES = List.of(
+            new OneMetQuota(),
+            new MetInLast(2, 3),
+            Evidence.DEFAULT,
+            new Evidence(0.8, 10, 0),
+            new Sequential(0.5, 0.7, 0.1, 0.1),
+            new CoachsCall(),
+            new MetInLast(2, 3, MetInLast.Each.DAY));
 
     @Test
     void thePageAndTheServerAgreeOnRandomRunsOfEveryKind(@TempDir Path folder) throws Exception {
@@ -122,9 +141,9 @@ class TwinTest {
             expected.add(new JsonArray()
                     .add(Json.parse(Face.lying(target, 0, conditions)))
                     .add(Json.parse(Face.preview(target, 0, conditions, places)))
-                    .add(Json.parse(Face.changed(target, seed % 2, change)))
-                    .add(Json.parse(Face.length(length, MEASURES)))
-                    .add(Face.written(
+                    .add(Json.parse(Desk.changed(target, seed % 2, change)))
+                    .add(Json.parse(Desk.length(length, MEASURES)))
+                    .add(Desk.written(
                             1.234 * seed % 9, List.of("METRE", "FOOT", "tiles").get(seed % 3), MEASURES)));
         }
         assertAlike("", inThePage(folder, "targets.mjs", cases), Json.parse(expected.toString()));
@@ -163,6 +182,37 @@ class TwinTest {
         return lines;
     }
 
+    private static final List<Goal> GOALS = Samples.goals().toList();
+
+    private static final List<Retreat> RETREATS = List.of(
+            new StayPut(),
+            new AfterUnmet(2, AfterUnmet.Back.ONE_LEVEL),
+            new AfterUnmet(1, AfterUnmet.Back.THE_START),
+            new EvidenceAgainst(new Evidence(0.8, 12, 36)));
+
+    private static final List<CountUnit> UNITS = List.of(
+            CountUnit.BALL,
+            CountUnit.BALL,
+            new CountUnit(CountUnit.Kind.PAIR, 2, CountUnit.FirstMiss.IS_PLAYED_AGAIN),
+            new CountUnit(CountUnit.Kind.COMBINATION, 3, CountUnit.FirstMiss.USES_UP_A_TRY));
+
+    private static Design design(Random random) {
+        Design plain = Design.PLAIN;
+        return new Design(
+                plain.purposes(),
+                plain.situation(),
+                plain.watchPoint(),
+                UNITS.get(random.nextInt(UNITS.size())),
+                plain.order(),
+                random.nextInt(4) == 0 ? Design.RangeFinding.UNTIL_THE_COACH_SAYS : Design.RangeFinding.NONE,
+                plain.setting(),
+                plain.apart(),
+                plain.group(),
+                plain.minutes(),
+                plain.requires(),
+                plain.below());
+    }
+
     private static Drill drill(AdvanceRule advance, Random random) {
         List<Level> levels = new ArrayList<>();
         for (int number = 1; number <= 4; number++) {
@@ -171,12 +221,17 @@ class TwinTest {
                     number,
                     target,
                     target.rings() == 0 ? 0 : random.nextInt(target.rings() + 1),
-                    new Quota(6 + random.nextInt(4), 12),
+                    random.nextInt(3) == 0
+                            ? new Quota(6 + random.nextInt(4), 12)
+                            : GOALS.get(random.nextInt(GOALS.size())),
+                    Dials.AS_THE_DRILL,
                     3,
                     random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.6),
-                    advance));
+                    advance,
+                    RETREATS.get(random.nextInt(RETREATS.size())),
+                    random.nextBoolean() ? Level.NOT_THE_HITTER : Set.of(Caller.values())));
         }
-        return new Drill("clear-v1", "clear", 1, "Clear", "feed", Freedom.FED, levels);
+        return new Drill("clear-v1", "clear", 1, "Clear", "feed", Freedom.FED, design(random), levels);
     }
 
     private static JsonValue inThePage(Path folder, String name, JsonArray cases)

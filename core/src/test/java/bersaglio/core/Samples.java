@@ -8,13 +8,36 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.OneMetQuota;
-import bersaglio.core.drill.Quota;
+import bersaglio.core.goal.BestToBeat;
+import bersaglio.core.goal.Circuit;
+import bersaglio.core.goal.Compare;
+import bersaglio.core.goal.Cover;
+import bersaglio.core.goal.Duel;
+import bersaglio.core.goal.FixedTest;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Hold;
+import bersaglio.core.goal.Ladder;
+import bersaglio.core.goal.Ladder.Station;
+import bersaglio.core.goal.Measured;
+import bersaglio.core.goal.MissRule;
+import bersaglio.core.goal.MissRule.Does;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Race;
+import bersaglio.core.goal.Rally;
+import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Tick;
+import bersaglio.core.goal.Timed;
+import bersaglio.core.goal.Total;
+import bersaglio.core.goal.Watch;
+import bersaglio.core.goal.Window;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** Drills for the tests. */
 public final class Samples {
@@ -67,5 +90,29 @@ public final class Samples {
 
     public static Drill drill() {
         return drill(new OneMetQuota());
+    }
+
+    /** One of every kind. */
+    public static Stream<Goal> goals() {
+        return Stream.of(
+                new Quota(3, 5),
+                new Window(3, 4, 9),
+                new Run(3, 0, MissRule.of(Does.RESTART_RUN).limitedTo(4)),
+                new Total(4, 0, MissRule.owing(2)),
+                new Timed(2, 20, 5, 3, Signal.COUNTS),
+                new Rally(6, 2, 5),
+                new BestToBeat(BestToBeat.Of.RUN, 6),
+                new Ladder(
+                        List.of(new Station("a", 2, 0), new Station("b", 2, 1)), 0, MissRule.of(Does.RESTART_STATION)),
+                new Circuit(List.of(new Circuit.Stop("a", 0, 20), new Circuit.Stop("b", 1, 20)), 5, 2, Signal.TOO_LATE),
+                new Race(3, 2, Race.Tie.EQUAL_TURNS, 0),
+                new Duel(3, 1, List.of(0, 1)),
+                new Watch(30, 3, 2),
+                new Hold(20, 3),
+                new Measured("touches", Measured.Better.MORE, 3),
+                new Cover(2, 2, 0),
+                new FixedTest(6),
+                new Compare("cross", "straight", 3),
+                new Tick());
     }
 }

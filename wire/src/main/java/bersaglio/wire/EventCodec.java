@@ -34,7 +34,7 @@ public final class EventCodec {
 
     public static final String NEWER = "newer_version";
 
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
 
     private EventCodec() {}
 
@@ -64,6 +64,8 @@ public final class EventCodec {
         return decodePresent(kind, version < 2 ? raisedTo2(kind, body) : body);
     }
 
+    // Version 3 added kinds and what may be left out: a body of version 2 is one of version 3 as it stands.
+
     /** Zones had no numbers, and nothing was said of sides, opponents, places and what was laid. */
     private static Fields raisedTo2(String kind, Fields body) {
         return switch (kind) {
@@ -76,10 +78,17 @@ public final class EventCodec {
     private static Happening decodePresent(String kind, Fields body) {
         return switch (kind) {
             case "set.opened" -> opened(body);
-            case "shot.landed" -> new Happening.ShotLanded(places(body), body.oneOf("by", Caller.values()));
+            case "shot.landed" -> new Happening.ShotLanded(places(body), body.oneOf("by", Caller.values()), team(body));
             case "stance.moved" -> new Happening.StanceMoved(TargetCodec.stance(body));
             case "set.turned" -> new Happening.SetTurned();
-            case "shot.keyed" -> new Happening.ShotKeyed(ruling(body), body.oneOf("by", Caller.values()));
+            case "shot.keyed" -> new Happening.ShotKeyed(ruling(body), body.oneOf("by", Caller.values()), team(body));
+            case "value.taken" -> new Happening.ValueTaken(body.number("value"), team(body));
+            case "clock.turned" -> new Happening.ClockTurned(body.oneOf("to", Happening.ClockTurned.Clock.values()));
+            case "owed.paid" -> new Happening.OwedPaid(body.count("count"));
+            case "scoring.started" -> new Happening.ScoringStarted();
+            case "number.called" -> new Happening.NumberCalled(body.count("number"));
+            case "set.paused" -> new Happening.SetPaused();
+            case "set.resumed" -> new Happening.SetResumed();
             case "shot.called" -> new Happening.ShotCalled(body.text("shot"), ruling(body));
             case "entry.undone" -> new Happening.Undone(body.text("target"));
             case "entry.redone" -> new Happening.Redone(body.text("target"));
@@ -112,7 +121,14 @@ public final class EventCodec {
                 body.oneOf("opponent", Hand.values()),
                 body.has("place") ? Optional.of(body.text("place")) : Optional.empty(),
                 body.has("charterSd") ? OptionalDouble.of(body.number("charterSd")) : OptionalDouble.empty(),
-                ConditionsCodec.laid(body));
+                ConditionsCodec.laid(body),
+                body.has("toBeat") ? OptionalDouble.of(body.number("toBeat")) : OptionalDouble.empty(),
+                body.has("track") ? body.text("track") : "");
+    }
+
+    /** The side that played it; left out where nobody plays against anybody. */
+    private static int team(Fields body) {
+        return body.has("team") ? body.count("team") : 0;
     }
 
     /** The places before the last stand apart, as most shots have none. */
@@ -123,7 +139,8 @@ public final class EventCodec {
         return places;
     }
 
-    private static final String KINDS = "set.opened, shot.landed, shot.keyed, shot.called, entry.undone, entry.redone,"
+    private static final String KINDS = "set.opened, shot.landed, shot.keyed, value.taken, clock.turned, owed.paid,"
+            + " scoring.started, number.called, set.paused, set.resumed, shot.called, entry.undone, entry.redone,"
             + " stance.moved, set.turned, set.closed, set.reopened, set.moved, set.struck, set.restored, level.moved,"
             + " pen.taken";
 
@@ -153,6 +170,20 @@ public final class EventCodec {
             return "shot.landed";
         } else if (what instanceof Happening.ShotKeyed) {
             return "shot.keyed";
+        } else if (what instanceof Happening.ValueTaken) {
+            return "value.taken";
+        } else if (what instanceof Happening.ClockTurned) {
+            return "clock.turned";
+        } else if (what instanceof Happening.OwedPaid) {
+            return "owed.paid";
+        } else if (what instanceof Happening.ScoringStarted) {
+            return "scoring.started";
+        } else if (what instanceof Happening.NumberCalled) {
+            return "number.called";
+        } else if (what instanceof Happening.SetPaused) {
+            return "set.paused";
+        } else if (what instanceof Happening.SetResumed) {
+            return "set.resumed";
         } else if (what instanceof Happening.ShotCalled) {
             return "shot.called";
         } else if (what instanceof Happening.Undone) {
@@ -184,11 +215,19 @@ public final class EventCodec {
         if (what instanceof Happening.SetOpened opened) {
             return encode(body, opened);
         } else if (what instanceof Happening.ShotLanded landed) {
-            return encode(body, landed.places()).add("by", landed.by().name());
+            return playedBy(encode(body, landed.places()).add("by", landed.by().name()), landed.side());
         } else if (what instanceof Happening.StanceMoved moved) {
             return TargetCodec.encode(TargetView.StanceView.of(moved.stance()));
         } else if (what instanceof Happening.ShotKeyed keyed) {
-            return rule(body, keyed.ruling()).add("by", keyed.by().name());
+            return playedBy(rule(body, keyed.ruling()).add("by", keyed.by().name()), keyed.side());
+        } else if (what instanceof Happening.ValueTaken taken) {
+            return playedBy(body.add("value", taken.value()), taken.side());
+        } else if (what instanceof Happening.ClockTurned turned) {
+            return body.add("to", turned.to().name());
+        } else if (what instanceof Happening.OwedPaid paid) {
+            return body.add("count", paid.count());
+        } else if (what instanceof Happening.NumberCalled called) {
+            return body.add("number", called.number());
         } else if (what instanceof Happening.ShotCalled called) {
             return rule(body.add("shot", called.shot()), called.ruling());
         } else if (what instanceof Happening.Undone undone) {
@@ -223,7 +262,15 @@ public final class EventCodec {
         if (!opened.laid().isEmpty()) {
             body.add("laid", ConditionsCodec.encode(opened.laid()));
         }
+        opened.toBeat().ifPresent(best -> body.add("toBeat", best));
+        if (!opened.track().isEmpty()) {
+            body.add("track", opened.track());
+        }
         return body;
+    }
+
+    private static JsonObject playedBy(JsonObject body, int side) {
+        return side == 0 ? body : body.add("team", side);
     }
 
     private static JsonObject encode(JsonObject body, List<Point> places) {

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 public final class Fields {
 
     private static final int LONGEST_TEXT = 400;
+    private static final int LONGEST_LIST = 4000;
     private static final int MOST_POSITIONS = 100;
     private static final double LARGEST_WHOLE = 9_007_199_254_740_991.0;
 
@@ -64,6 +65,15 @@ public final class Fields {
         return value.asString();
     }
 
+    /** A text of up to {@value #LONGEST_LIST} characters, such as the trials of a long set. */
+    public String longText(String name) {
+        JsonValue value = need(name);
+        if (!value.isString() || value.asString().length() > LONGEST_LIST) {
+            throw wrong(name, value, "text of at most " + LONGEST_LIST + " characters");
+        }
+        return value.asString();
+    }
+
     public double number(String name) {
         JsonValue value = need(name);
         if (!value.isNumber()) {
@@ -101,7 +111,10 @@ public final class Fields {
     }
 
     public <E extends Enum<E>> E oneOf(String name, E[] allowed) {
-        String text = text(name);
+        return oneOf(name, text(name), allowed);
+    }
+
+    private <E extends Enum<E>> E oneOf(String name, String text, E[] allowed) {
         StringBuilder names = new StringBuilder();
         for (E constant : allowed) {
             if (constant.name().equals(text)) {
@@ -131,6 +144,30 @@ public final class Fields {
     /** None when the field is left out. */
     public List<Fields> objectsIfAny(String name) {
         return has(name) ? objects(name) : List.of();
+    }
+
+    /** Short texts. */
+    public List<String> texts(String name) {
+        JsonValue value = need(name);
+        if (!value.isArray()) {
+            throw wrong(name, value, "a list of texts");
+        }
+        List<String> texts = new ArrayList<>();
+        for (JsonValue item : value.asArray()) {
+            if (!item.isString() || item.asString().length() > LONGEST_TEXT) {
+                throw wrong(name, item, "texts of at most " + LONGEST_TEXT + " characters");
+            }
+            texts.add(item.asString());
+        }
+        return texts;
+    }
+
+    public <E extends Enum<E>> List<E> eachOneOf(String name, E[] allowed) {
+        List<E> constants = new ArrayList<>();
+        for (String text : texts(name)) {
+            constants.add(oneOf(name, text, allowed));
+        }
+        return constants;
     }
 
     /** A copy with one more text. */

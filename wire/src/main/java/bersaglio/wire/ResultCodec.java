@@ -1,9 +1,11 @@
 package bersaglio.wire;
 
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.drill.Attempt;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Problem;
 import bersaglio.wire.view.AdviceView;
+import bersaglio.wire.view.CountView;
 import bersaglio.wire.view.MoveView;
 import bersaglio.wire.view.RulingView;
 import bersaglio.wire.view.SetLine;
@@ -49,15 +51,14 @@ public final class ResultCodec {
         }
         json.add("openedAt", set.openedAt())
                 .add("heldAt", set.heldAt())
+                .add("track", set.track())
                 .add("shots", shots)
                 .add("hits", set.hits())
                 .add("trials", set.trials())
                 .add("notSeen", set.notSeen())
                 .add("points", set.points())
                 .add("standing", set.standing().name())
-                .add("bestReachable", set.bestReachable())
-                .add("wanted", set.wanted())
-                .add("ballsLeft", set.ballsLeft())
+                .add("count", encode(set.count()))
                 .add("closed", set.closed())
                 .add("struck", set.struck());
         addSaidAndMove(json, set.said(), set.move());
@@ -65,6 +66,35 @@ public final class ResultCodec {
         addText(json, "undo", set.undo());
         addText(json, "redo", set.redo());
         return json;
+    }
+
+    private static JsonObject encode(CountView count) {
+        JsonArray parts = new JsonArray();
+        count.parts().forEach(parts::add);
+        JsonArray brokeAt = new JsonArray();
+        count.brokeAt().forEach(brokeAt::add);
+        JsonObject json = Json.object()
+                .add("done", count.done())
+                .add("wanted", count.wanted())
+                .add("best", count.best());
+        addCount(json, "left", count.left());
+        json.add("full", count.full())
+                .add("station", count.station())
+                .add("stations", count.stations())
+                .add("here", count.here())
+                .add("hereWanted", count.hereWanted())
+                .add("parts", parts)
+                .add("score", count.score());
+        addCount(json, "winner", count.winner());
+        json.add("brokeAt", brokeAt).add("owed", count.owed()).add("scoring", count.scoring());
+        addCount(json, "called", count.called());
+        return json;
+    }
+
+    private static void addCount(JsonObject json, String name, @Nullable Integer count) {
+        if (count != null) {
+            json.add(name, count);
+        }
     }
 
     public static JsonObject encode(VerdictView verdict) {
@@ -95,9 +125,13 @@ public final class ResultCodec {
                 .add("player", line.player())
                 .add("drill", line.drill())
                 .add("level", line.level())
+                .add("track", line.track())
                 .add("laid", line.laid())
                 .add("heldAt", line.heldAt())
                 .add("trials", line.trials())
+                .add("standing", line.standing().name())
+                .add("score", line.score())
+                .add("accepted", line.accepted())
                 .add("notSeen", line.notSeen())
                 .add("closed", line.closed())
                 .add("struck", line.struck());
@@ -117,9 +151,15 @@ public final class ResultCodec {
                 line.text("player"),
                 line.text("drill"),
                 line.count("level"),
+                line.text("track"),
                 line.text("laid"),
                 line.whole("heldAt"),
-                new Attempt(line.text("trials")),
+                new Attempt(
+                        line.longText("trials"),
+                        line.oneOf("standing", Standing.values()),
+                        line.number("score"),
+                        line.whole("heldAt")),
+                line.flag("accepted"),
                 line.count("notSeen"),
                 line.flag("closed"),
                 line.flag("struck"),
@@ -152,7 +192,7 @@ public final class ResultCodec {
         if (shot.fromAim() != null) {
             json.add("fromAim", shot.fromAim());
         }
-        return json;
+        return json.add("team", shot.team());
     }
 
     public static JsonObject encode(RulingView ruling) {

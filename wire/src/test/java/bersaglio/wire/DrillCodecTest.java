@@ -9,13 +9,27 @@ import bersaglio.core.court.Circle;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
 import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.CoachsCall;
+import bersaglio.core.drill.CountUnit;
+import bersaglio.core.drill.Design;
+import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Sequential;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Caller;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +47,71 @@ class DrillCodecTest {
     }
 
     static Stream<AdvanceRule> rules() {
-        return Stream.of(new OneMetQuota(), new MetInLast(2, 3), new Evidence(0.85, 20, 36));
+        return Stream.of(
+                new OneMetQuota(),
+                new MetInLast(2, 3),
+                new MetInLast(2, 3, MetInLast.Each.DAY),
+                new Evidence(0.85, 20, 36),
+                new Sequential(0.5, 0.7, 0.1, 0.1),
+                new CoachsCall());
+    }
+
+    @ParameterizedTest
+    @MethodSource("bersaglio.core.Samples#goals")
+    void aGoalOfAnyKindComesBackTheSame(Goal goal) {
+        String text = GoalCodec.encode(goal).toString();
+        assertThat(GoalCodec.decode(Fields.of("goal", Json.parse(text)))).isEqualTo(goal);
+    }
+
+    @Test
+    void allThatADrillIsMeantAndRunByComesBack() {
+        Design design = new Design(
+                List.of("Length under pressure", "Weak side"),
+                "After a deep serve",
+                "Racket up",
+                new CountUnit(CountUnit.Kind.PAIR, 2, CountUnit.FirstMiss.IS_PLAYED_AGAIN),
+                Design.Order.MIXED,
+                Design.RangeFinding.UNTIL_THE_COACH_SAYS,
+                new Design.Setting("Coach, by hand", "Anything short", "New tube", "A net post in view"),
+                Set.of(Design.Apart.WING, Design.Apart.SIDE),
+                new Design.Group(2, 4),
+                15,
+                List.of(new Design.Requirement("clear", 3)),
+                Optional.of("clear-basics"));
+        Level level = Samples.level(new OneMetQuota());
+        Level turned = new Level(
+                1,
+                level.target(),
+                0,
+                level.goal(),
+                new Dials(
+                        OptionalDouble.of(3.5),
+                        OptionalDouble.of(4),
+                        "Lower",
+                        Optional.of(Freedom.RANDOM),
+                        2,
+                        Dials.Hitting.WEAKER_HAND),
+                2,
+                OptionalDouble.of(0.7),
+                level.advance(),
+                new AfterUnmet(3, AfterUnmet.Back.THE_START),
+                Set.of(Caller.COACH, Caller.HITTER));
+        Drill drill = new Drill("pair-2", "pair", 2, "Pair", "Alternating", Freedom.FIXED, design, List.of(turned));
+        assertThat(DrillCodec.decode(Json.parse(DrillCodec.encode(drill).toString())))
+                .isEqualTo(drill);
+    }
+
+    /** Before there were other goals, a level had its quota and nothing else. */
+    @Test
+    void aDrillOfTheFirstReleasesIsReadAsWhatItIs() {
+        JsonObject told = DrillCodec.encode(Samples.drill());
+        told.remove("design");
+        told.get("levels").asArray().forEach(value -> {
+            JsonObject level = value.asObject();
+            level.remove("goal").remove("dials").remove("retreat").remove("accepts");
+            level.add("quota", Json.object().add("hits", 8).add("balls", 12));
+        });
+        assertThat(DrillCodec.decode(told)).isEqualTo(Samples.drill());
     }
 
     @ParameterizedTest
@@ -78,15 +156,19 @@ class DrillCodecTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "quota | {\"hits\": 13, \"balls\": 12} | out_of_range | hits",
-                "quota | {\"hits\": 8} | missing | levels.0.quota.balls",
-                "tries | 21 | out_of_range | tries",
+                "goal | {\"kind\": \"QUOTA\", \"hits\": 13, \"balls\": 12} | out_of_range | levels.0.goal.hits",
+                "goal | {\"kind\": \"QUOTA\", \"hits\": 8} | missing | levels.0.goal.balls",
+                "goal | {\"kind\": \"LADDER\", \"stations\": []} | empty_ladder | levels.0.goal.stations",
+                "goal | {\"kind\": \"WISH\"} | not_allowed | levels.0.goal.kind",
+                "accepts | [\"NOBODY\"] | not_allowed | levels.0.accepts",
+                "retreat | {\"rule\": \"after_unmet\", \"sets\": 0, \"to\": \"ONE_LEVEL\"} | out_of_range | levels.0.retreat.sets",
+                "tries | 21 | out_of_range | levels.0.tries",
                 "number | 2 | out_of_range | levels.0.number",
-                "coachTarget | 1.2 | out_of_range | coachTarget",
-                "ring | 1 | out_of_range | ring",
+                "coachTarget | 1.2 | out_of_range | levels.0.coachTarget",
+                "ring | 1 | out_of_range | levels.0.ring",
                 "target | 7 | wrong_type | levels.0.target",
                 "advance | {\"rule\": \"a_hunch\"} | not_allowed | levels.0.advance.rule",
-                "advance | {\"rule\": \"met_in_last\", \"times\": 4, \"sets\": 3} | out_of_range | times"
+                "advance | {\"rule\": \"met_in_last\", \"times\": 4, \"sets\": 3} | out_of_range | levels.0.advance.times"
             })
     void aBadLevelIsRefusedAtItsField(String field, String value, String code, String at) {
         JsonObject drill = DrillCodec.encode(Samples.drill());

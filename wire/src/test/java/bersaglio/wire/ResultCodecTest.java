@@ -6,8 +6,9 @@ import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Advice;
-import bersaglio.core.drill.Attempt;
 import bersaglio.core.drill.Figure;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import java.util.List;
@@ -21,9 +22,11 @@ class ResultCodecTest {
             "player-1",
             "clear-v1",
             2,
+            "BACKHAND",
             "1:-2590,5500,-1500,6700,13080",
             1_795_600_000_000L,
-            new Attempt("110111"),
+            new Attempt("110111", Standing.OPEN, 5, 1_795_600_000_000L),
+            false,
             3,
             true,
             false,
@@ -43,9 +46,11 @@ class ResultCodecTest {
                 CHARTED.player(),
                 CHARTED.drill(),
                 CHARTED.level(),
+                CHARTED.track(),
                 CHARTED.laid(),
                 CHARTED.heldAt(),
                 CHARTED.attempt(),
+                true,
                 CHARTED.notSeen(),
                 true,
                 true,

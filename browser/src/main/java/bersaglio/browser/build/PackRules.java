@@ -1,6 +1,7 @@
 package bersaglio.browser.build;
 
 import bersaglio.browser.Chart;
+import bersaglio.browser.Desk;
 import bersaglio.browser.Face;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -25,7 +26,8 @@ public final class PackRules {
 
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args[0]);
-        Files.writeString(folder.resolve("rules.d.ts"), types());
+        Files.writeString(folder.resolve("rules.d.ts"), types(Face.class, Chart.class));
+        Files.writeString(folder.resolve("desk.d.ts"), types(Desk.class));
         Files.writeString(
                 folder.resolve("package.json"),
                 """
@@ -34,15 +36,22 @@ public final class PackRules {
                   "version": "0.1.0",
                   "private": true,
                   "type": "module",
-                  "main": "rules.js",
-                  "types": "rules.d.ts"
+                  "exports": {
+                    ".": { "types": "./rules.d.ts", "default": "./rules.js" },
+                    "./desk": { "types": "./desk.d.ts", "default": "./desk.js" }
+                  }
                 }
                 """);
-        byte[] module = Files.readAllBytes(folder.resolve("rules.js"));
+        for (String name : List.of("rules.js", "desk.js")) {
+            requireSmall(name, Files.readAllBytes(folder.resolve(name)));
+        }
+    }
+
+    private static void requireSmall(String name, byte[] module) throws IOException {
         int packed = packedSize(module);
-        System.out.printf("rules.js: %d bytes, %d packed, bound %d%n", module.length, packed, MOST_BYTES_PACKED);
+        System.out.printf("%s: %d bytes, %d packed, bound %d%n", name, module.length, packed, MOST_BYTES_PACKED);
         if (packed > MOST_BYTES_PACKED) {
-            throw new IllegalStateException("rules.js is larger than its bound");
+            throw new IllegalStateException(name + " is larger than its bound");
         }
     }
 
@@ -54,14 +63,17 @@ public final class PackRules {
         return out.size();
     }
 
-    private static String types() {
+    /** @param instances classes whose instances cross to the page */
+    private static String types(Class<?> face, Class<?>... instances) {
         StringBuilder types = new StringBuilder("// Written by the build from the exported methods.\n");
-        types.append("export interface Chart {\n");
-        for (Method method : exported(Chart.class)) {
-            types.append("  ").append(signature(method)).append(";\n");
+        for (Class<?> instance : instances) {
+            types.append("export interface ").append(instance.getSimpleName()).append(" {\n");
+            exported(instance)
+                    .forEach(method ->
+                            types.append("  ").append(signature(method)).append(";\n"));
+            types.append("}\n");
         }
-        types.append("}\n");
-        for (Method method : exported(Face.class)) {
+        for (Method method : exported(face)) {
             types.append("export function ").append(signature(method)).append(";\n");
         }
         return types.toString();

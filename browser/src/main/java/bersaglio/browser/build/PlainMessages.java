@@ -25,6 +25,11 @@ public final class PlainMessages implements ClassHolderTransformer {
     private static final MethodReference JOIN_FOR_A_LOCALE =
             new MethodReference(PlainMessages.class, "join", Locale.class, String.class, Object[].class, String.class);
 
+    private static final MethodReference SMALL =
+            new MethodReference(Character.class, "toLowerCase", char.class, char.class);
+    private static final MethodReference PLAIN_SMALL =
+            new MethodReference(PlainMessages.class, "small", char.class, char.class);
+
     @Override
     public void transformClass(ClassHolder cls, ClassHolderTransformerContext context) {
         for (MethodHolder method : cls.getMethods()) {
@@ -46,6 +51,8 @@ public final class PlainMessages implements ClassHolderTransformer {
             invoke.setMethod(JOIN);
         } else if (FORMAT_FOR_A_LOCALE.equals(invoke.getMethod())) {
             invoke.setMethod(JOIN_FOR_A_LOCALE);
+        } else if (SMALL.equals(invoke.getMethod())) {
+            invoke.setMethod(PLAIN_SMALL);
         }
     }
 
@@ -56,6 +63,11 @@ public final class PlainMessages implements ClassHolderTransformer {
             joined.append(' ').append(value);
         }
         return joined.toString();
+    }
+
+    /** The stand-in for small letters of all the world's scripts, which nothing of ours asks for. */
+    public static char small(char c) {
+        return c >= 'A' && c <= 'Z' ? (char) (c + 'a' - 'A') : c;
     }
 
     public static String join(Locale locale, String format, Object[] values) {

@@ -1,16 +1,17 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.court.Standpoint;
-import bersaglio.core.drill.Attempt;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Quota;
-import bersaglio.core.drill.Standing;
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
+import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.core.target.Conditions;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A set as its events make it.
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param turned   whether its landings were turned afterwards
  * @param openedAt milliseconds since 1970
  * @param heldAt   when the set was held; sets are ordered by it
+ * @param track    wing, hand and side that the drill keeps apart
  * @param said     the verdict as given when it was last closed
  * @param move     the level move that rests on this set and still stands
  * @param pen      the pen that writes it
@@ -39,7 +41,9 @@ public record ChartedSet(
         boolean turned,
         long openedAt,
         long heldAt,
+        String track,
         List<Shot> shots,
+        SetCount count,
         boolean closed,
         boolean struck,
         Optional<Said> said,
@@ -64,23 +68,19 @@ public record ChartedSet(
         return place;
     }
 
-    public Quota quota() {
-        return drill.level(level).quota();
-    }
-
     /** The trials that count, in order. */
     public Attempt attempt() {
-        StringBuilder trials = new StringBuilder();
-        for (Shot shot : shots) {
-            if (shot.counted() && shot.ruling().outcome().isTrial()) {
-                trials.append(shot.ruling().outcome() == Outcome.HIT ? '1' : '0');
-            }
-        }
-        return new Attempt(trials.toString());
+        return count.attempt();
     }
 
     public Tally tally() {
         return attempt().tally();
+    }
+
+    /** Whether the level's rule takes the calls of all that counts. */
+    public boolean isAccepted() {
+        Set<Caller> accepts = drill.level(level).accepts();
+        return shots.stream().allMatch(shot -> !shot.counted() || accepts.contains(shot.by()));
     }
 
     /** Points of the rings that the shots that count came down in. */
@@ -103,7 +103,7 @@ public record ChartedSet(
     }
 
     public Standing standing() {
-        return quota().judge(tally());
+        return count.standing();
     }
 
     /** This set as a line in its player's ledger. */
@@ -113,9 +113,11 @@ public record ChartedSet(
                 player,
                 drill.id(),
                 level,
+                track,
                 conditions.laidKey(),
                 heldAt,
                 attempt(),
+                isAccepted(),
                 notSeen(),
                 closed,
                 struck,

@@ -2,6 +2,7 @@ package bersaglio.core.charting;
 
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
+import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
@@ -32,6 +33,8 @@ public sealed interface Happening {
      * @param place     the version of the place, where one is chosen
      * @param charterSd the charter's own error there as measured, in metres
      * @param laid      zones that were laid otherwise than drawn
+     * @param toBeat    the player's best so far, where the goal is to beat it
+     * @param track     wing, hand and side that the drill keeps apart; empty where it keeps none
      */
     record SetOpened(
             String player,
@@ -43,7 +46,9 @@ public sealed interface Happening {
             Hand opponent,
             Optional<String> place,
             OptionalDouble charterSd,
-            List<Laid> laid)
+            List<Laid> laid,
+            OptionalDouble toBeat,
+            String track)
             implements Happening {
         public SetOpened {
             Check.requireId("player", player);
@@ -52,6 +57,8 @@ public sealed interface Happening {
             Check.requireId("place", place.orElse("none"));
             Check.requireBetween("charterSd", charterSd.orElse(0), 0, 2);
             laid = List.copyOf(laid);
+            Check.requireBetween("toBeat", toBeat.orElse(0), 0, 1e6);
+            Check.requireId("track", track.isEmpty() ? "none" : track);
         }
 
         /** With everything as drawn, in no particular place. */
@@ -66,7 +73,9 @@ public sealed interface Happening {
                     Hand.RIGHT,
                     Optional.empty(),
                     OptionalDouble.empty(),
-                    List.of());
+                    List.of(),
+                    OptionalDouble.empty(),
+                    "");
         }
 
         Conditions conditions() {
@@ -84,7 +93,7 @@ public sealed interface Happening {
      *
      * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
      */
-    record ShotLanded(List<Point> places, Caller by) implements Happening {
+    record ShotLanded(List<Point> places, Caller by, int side) implements Happening {
 
         private static final double FARTHEST = 70;
         private static final int MOST_PLACES = 4;
@@ -96,6 +105,11 @@ public sealed interface Happening {
                 Check.requireBetween("y", place.y(), -FARTHEST, FARTHEST);
             }
             places = List.copyOf(places);
+            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        public ShotLanded(List<Point> places, Caller by) {
+            this(places, by, 0);
         }
 
         public ShotLanded(Point landing, Caller by) {
@@ -104,7 +118,7 @@ public sealed interface Happening {
 
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
-            chart.land(event.id(), places, by, event.at());
+            chart.land(this, event);
         }
 
         @Override
@@ -114,15 +128,124 @@ public sealed interface Happening {
     }
 
     /** A shot without a place, logged by a key. */
-    record ShotKeyed(Ruling ruling, Caller by) implements Happening {
+    record ShotKeyed(Ruling ruling, Caller by, int side) implements Happening {
+        public ShotKeyed {
+            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        public ShotKeyed(Ruling ruling, Caller by) {
+            this(ruling, by, 0);
+        }
+
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
-            chart.key(event.id(), ruling, by, event.at());
+            chart.key(this, event);
         }
 
         @Override
         public boolean canBeUndone() {
             return true;
+        }
+    }
+
+    /** A number was taken: the length of a rally, seconds held, what the drill measures. */
+    record ValueTaken(double value, int side) implements Happening {
+        public ValueTaken {
+            Check.requireBetween("value", value, 0, 1e6);
+            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.count(event, at -> new Step.Value(value, side, at));
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** The clock of a round or a lap. */
+    record ClockTurned(Clock to) implements Happening {
+
+        /** What it does. */
+        public enum Clock {
+            STARTED,
+            STOPPED
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.count(event, at -> to == Clock.STARTED ? new Step.Started(at) : new Step.Stopped(at));
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** So many of what the misses owe were paid. */
+    record OwedPaid(int count) implements Happening {
+        public OwedPaid {
+            Check.requireBetween("count", count, 1, 1000);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.count(event, at -> new Step.Paid(count, at));
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** Range finding ends: what comes now counts. */
+    record ScoringStarted() implements Happening {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.startScoring(event);
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** The player calls a number before the set. */
+    record NumberCalled(int number) implements Happening {
+        public NumberCalled {
+            Check.requireBetween("number", number, 0, 100_000);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.callNumber(number);
+        }
+
+        @Override
+        public boolean canBeUndone() {
+            return true;
+        }
+    }
+
+    /** A pause to teach: the count stays, and the time is nobody's. */
+    record SetPaused() implements Happening {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.pause(event.at());
+        }
+    }
+
+    /** Play goes on. */
+    record SetResumed() implements Happening {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.resume(event.at());
         }
     }
 

@@ -1,11 +1,11 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.drill.Advice;
-import bersaglio.core.drill.Attempt;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Standing;
-import bersaglio.core.drill.Tally;
 import bersaglio.core.drill.Verdict;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
@@ -87,7 +87,8 @@ public final class Ledger {
         }
         List<Attempt> attempts = attemptsBefore(placeOf(set), set.level(), set.laid());
         attempts.add(set.attempt());
-        return Optional.of(Verdict.of(drill, set.level(), attempts));
+        Verdict verdict = Verdict.of(drill, set.level(), attempts);
+        return Optional.of(set.accepted() ? verdict : verdict.with(Advice.notAccepted()));
     }
 
     /** What is said of a set as it closes, to be kept with it. */
@@ -111,8 +112,7 @@ public final class Ledger {
         List<SetReading> readings = new ArrayList<>(sets.size());
         for (int i = 0; i < sets.size(); i++) {
             SetResult set = sets.get(i);
-            Standing standing =
-                    drill.level(set.level()).quota().judge(set.attempt().tally());
+            Standing standing = set.attempt().standing();
             readings.add(new SetReading(set, standing, levelBefore(i), verdictOn(set)));
         }
         return readings;
@@ -172,7 +172,10 @@ public final class Ledger {
         for (int i = 0; i < place; i++) {
             SetResult set = sets.get(i);
             boolean alike = set.level() == level && set.laid().equals(laid);
-            if (set.counts() && alike && !set.attempt().trials().isEmpty()) {
+            if (set.counts()
+                    && set.accepted()
+                    && alike
+                    && !set.attempt().trials().isEmpty()) {
                 attempts.add(set.attempt());
             }
             if (set.move().isPresent() && set.move().get().to() == level) {

@@ -1,6 +1,6 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Tally;
 
 /**
  * The hit rate at one level, over all its sets that count, with its 95 % interval.

@@ -4,10 +4,14 @@ import bersaglio.core.charting.Happening.PenTaken;
 import bersaglio.core.charting.Happening.Redone;
 import bersaglio.core.charting.Happening.SetMoved;
 import bersaglio.core.charting.Happening.SetOpened;
+import bersaglio.core.charting.Happening.ShotKeyed;
+import bersaglio.core.charting.Happening.ShotLanded;
 import bersaglio.core.charting.Happening.Undone;
 import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.goal.Start;
+import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
@@ -23,14 +27,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.LongFunction;
 
 /** The chart of one set while its events are replayed; {@link #replay} is the way in, {@link ChartedSet} the result. */
 public final class SetChart {
 
     private final Drills drills;
     private final UndoStack undo = new UndoStack();
-    private final Map<String, Entry> entries = new LinkedHashMap<>();
+    private final Map<String, Entry> shots = new LinkedHashMap<>();
+    private final List<Entry> entries = new ArrayList<>();
+    private final Clock clock = new Clock();
+    private OptionalInt called = OptionalInt.empty();
     private Optional<SetOpened> opened = Optional.empty();
     private Optional<Drill> drill = Optional.empty();
     private String session = "";
@@ -115,12 +124,54 @@ public final class SetChart {
         heldAt = event.wall();
     }
 
-    void land(String id, List<Point> places, Caller by, long at) {
-        entries.put(id, new Entry(id, places, Optional.empty(), by, at, closed, stances.size() - 1));
+    void land(ShotLanded shot, ChartEvent event) {
+        enter(new Entry(
+                event,
+                clock.active(event.at()),
+                closed,
+                stances.size() - 1,
+                shot.places(),
+                Optional.empty(),
+                shot.by(),
+                shot.side()));
     }
 
-    void key(String id, Ruling ruling, Caller by, long at) {
-        entries.put(id, new Entry(id, List.of(), Optional.of(ruling), by, at, closed, stances.size() - 1));
+    void key(ShotKeyed shot, ChartEvent event) {
+        enter(new Entry(
+                event,
+                clock.active(event.at()),
+                closed,
+                stances.size() - 1,
+                List.of(),
+                Optional.of(shot.ruling()),
+                shot.by(),
+                shot.side()));
+    }
+
+    private void enter(Entry entry) {
+        entries.add(entry);
+        shots.put(entry.id, entry);
+    }
+
+    /** What is no shot, but belongs to the count. */
+    void count(ChartEvent event, LongFunction<Step> step) {
+        entries.add(new Entry(event, Optional.of(step.apply(clock.active(event.at()))), closed));
+    }
+
+    void startScoring(ChartEvent event) {
+        entries.add(new Entry(event, Optional.empty(), closed));
+    }
+
+    void callNumber(int number) {
+        called = OptionalInt.of(number);
+    }
+
+    void pause(long at) {
+        clock.pause(at);
+    }
+
+    void resume(long at) {
+        clock.resume(at);
     }
 
     void standAt(Stance stance) {
@@ -134,7 +185,7 @@ public final class SetChart {
     }
 
     void call(String shot, Ruling ruling) {
-        Entry entry = entries.get(shot);
+        Entry entry = shots.get(shot);
         if (entry != null) {
             entry.call = Optional.of(ruling);
         }
@@ -184,19 +235,19 @@ public final class SetChart {
         double charterSd = start.charterSd().orElse(Referee.unknownCharterSd(named.court()));
         List<Umpire> umpires = new ArrayList<>();
         stances.forEach(stance -> umpires.add(umpireFor(named, stance)));
-        int balls = named.level(level).quota().balls();
-        List<Shot> shots = new ArrayList<>(entries.size());
-        int trials = 0;
-        for (Entry entry : entries.values()) {
-            Umpire umpire = umpires.get(entry.stance);
-            List<Point> places = turned ? umpire.turned(entry.places) : entry.places;
-            Ruling ruling = entry.rule(umpire, places);
-            boolean trial = ruling.outcome().isTrial();
-            boolean counted = !entry.late && !(trial && trials >= balls);
-            if (trial && counted) {
-                trials++;
+        Counting counting = new Counting(named, level, new Start(start.toBeat(), called));
+        List<Shot> seen = new ArrayList<>(entries.size());
+        for (Entry entry : entries) {
+            if (entry.isShot()) {
+                Umpire umpire = umpires.get(entry.stance);
+                List<Point> places = turned ? umpire.turned(entry.places) : entry.places;
+                Ruling ruling = entry.rule(umpire, places);
+                int points = places.isEmpty() ? 0 : umpire.points(places);
+                boolean counted = !entry.late && counting.shot(ruling, entry.side, points, entry.activeAt);
+                seen.add(entry.asShot(umpire, places, charterSd, ruling, counted, points));
+            } else if (!entry.late) {
+                counting.take(entry.step);
             }
-            shots.add(entry.asShot(umpire, places, charterSd, ruling, counted));
         }
         return new ChartedSet(
                 named,
@@ -210,7 +261,9 @@ public final class SetChart {
                 turned,
                 openedAt,
                 heldAt,
-                shots,
+                start.track(),
+                seen,
+                counting.count(heldAt, called),
                 closed,
                 struck,
                 said,
@@ -231,22 +284,54 @@ public final class SetChart {
 
     private static final class Entry {
         private final String id;
-        private final List<Point> places;
-        private final Optional<Ruling> keyed;
-        private final Caller by;
         private final long at;
+        private final long activeAt;
         private final boolean late;
         private final int stance;
+        private final List<Point> places;
+        private final Optional<Ruling> keyed;
+        private final Optional<Caller> by;
+        private final int side;
+        private final Optional<Step> step;
         private Optional<Ruling> call = Optional.empty();
 
-        Entry(String id, List<Point> places, Optional<Ruling> keyed, Caller by, long at, boolean late, int stance) {
-            this.id = id;
-            this.places = places;
-            this.keyed = keyed;
-            this.by = by;
-            this.at = at;
+        Entry(
+                ChartEvent event,
+                long activeAt,
+                boolean late,
+                int stance,
+                List<Point> places,
+                Optional<Ruling> keyed,
+                Caller by,
+                int side) {
+            this.id = event.id();
+            this.at = event.at();
+            this.activeAt = activeAt;
             this.late = late;
             this.stance = stance;
+            this.places = places;
+            this.keyed = keyed;
+            this.by = Optional.of(by);
+            this.side = side;
+            this.step = Optional.empty();
+        }
+
+        /** @param step nothing where range finding ends */
+        Entry(ChartEvent event, Optional<Step> step, boolean late) {
+            this.id = event.id();
+            this.at = event.at();
+            this.activeAt = event.at();
+            this.late = late;
+            this.stance = 0;
+            this.places = List.of();
+            this.keyed = Optional.empty();
+            this.by = Optional.empty();
+            this.side = 0;
+            this.step = step;
+        }
+
+        boolean isShot() {
+            return by.isPresent();
         }
 
         Ruling rule(Umpire umpire, List<Point> seen) {
@@ -256,7 +341,7 @@ public final class SetChart {
             return keyed.orElseGet(() -> umpire.rule(seen));
         }
 
-        Shot asShot(Umpire umpire, List<Point> seen, double charterSd, Ruling ruling, boolean counted) {
+        Shot asShot(Umpire umpire, List<Point> seen, double charterSd, Ruling ruling, boolean counted, int points) {
             boolean placed = !seen.isEmpty();
             Optional<Ruling> other = placed && ruling.outcome() != Outcome.VOID
                     ? umpire.otherSideOfCloseEdge(seen, charterSd)
@@ -268,10 +353,11 @@ public final class SetChart {
                     other,
                     call.isPresent(),
                     counted,
-                    by,
+                    by.orElseThrow(),
                     at,
-                    placed ? umpire.points(seen) : 0,
-                    placed ? umpire.fromAim(seen) : OptionalDouble.empty());
+                    points,
+                    placed ? umpire.fromAim(seen) : OptionalDouble.empty(),
+                    side);
         }
     }
 }

@@ -1,7 +1,7 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.drill.Standing;
 import bersaglio.core.drill.Verdict;
+import bersaglio.core.goal.Standing;
 import java.util.Optional;
 
 /**

@@ -1,22 +1,26 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.drill.Attempt;
+import bersaglio.core.goal.Attempt;
 import java.util.Comparator;
 import java.util.Optional;
 
 /**
  * One set in a player's ledger.
  *
+ * @param track    wing, hand and side that the drill keeps apart; empty where it keeps none
  * @param laid tells sets laid otherwise than drawn from one another; empty for one laid as drawn
+ * @param accepted whether the level's rule takes the calls of all that counts in it
  */
 public record SetResult(
         String run,
         String player,
         String drill,
         int level,
+        String track,
         String laid,
         long heldAt,
         Attempt attempt,
+        boolean accepted,
         int notSeen,
         boolean closed,
         boolean struck,

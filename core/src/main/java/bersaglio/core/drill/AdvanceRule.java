@@ -1,9 +1,10 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Attempt;
 import java.util.List;
 
 /** What moves a player up. Each rule is looked at when a set closes. */
-public sealed interface AdvanceRule permits OneMetQuota, MetInLast, Evidence {
+public sealed interface AdvanceRule permits OneMetQuota, MetInLast, Evidence, Sequential, CoachsCall {
 
     /**
      * What to do after the last of these sets.

@@ -1,6 +1,7 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.court.Court;
+import bersaglio.core.goal.Attempt;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.TargetSet;
@@ -16,7 +17,18 @@ import java.util.List;
  * @param levels  the rungs in order, at least one, all on the same court
  */
 public record Drill(
-        String id, String family, int version, String name, String feed, Freedom freedom, List<Level> levels) {
+        String id,
+        String family,
+        int version,
+        String name,
+        String feed,
+        Freedom freedom,
+        Design design,
+        List<Level> levels) {
+
+    public Drill(String id, String family, int version, String name, String feed, Freedom freedom, List<Level> levels) {
+        this(id, family, version, name, feed, freedom, Design.PLAIN, levels);
+    }
 
     public Drill {
         Check.requireId("id", id);
@@ -52,14 +64,17 @@ public record Drill(
     public Drill aimingAt(int level, TargetSet target, int ring) {
         List<Level> changed = new ArrayList<>(levels);
         changed.set(level - 1, level(level).aimedAt(target, ring));
-        return new Drill(family + "-" + (version + 1), family, version + 1, name, feed, freedom, changed);
+        return new Drill(family + "-" + (version + 1), family, version + 1, name, feed, freedom, design, changed);
     }
 
-    /** What the level's rule says after the last of these sets; from the top rung nobody moves up. */
+    /** What the level's rule says after the last of these sets; from the top rung nobody moves up, from the first nobody down. */
     public Advice advise(int level, List<Attempt> attempts) {
-        Advice advice = level(level).advance().advise(level(level), attempts);
-        return isTop(level) && advice.call() == Advice.Call.MOVE_UP
-                ? new Advice(Advice.Call.STAY, "top.reached", advice.figures())
+        Advice advice = level(level).advise(attempts);
+        if (isTop(level) && advice.call() == Advice.Call.MOVE_UP) {
+            return new Advice(Advice.Call.STAY, "top.reached", advice.figures());
+        }
+        return level == 1 && advice.call() == Advice.Call.STEP_BACK
+                ? new Advice(Advice.Call.STAY, "bottom.reached", advice.figures())
                 : advice;
     }
 }

@@ -1,7 +1,10 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Tally;
+import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
-import bersaglio.core.odds.Threshold;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +45,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         if (advances(level, weighted)) {
             return new Advice(Advice.Call.MOVE_UP, "evidence.enough", figures);
         }
-        boolean met = last.meets(level.quota());
+        boolean met = last.isMet();
         if (!met) {
             return new Advice(Advice.Call.STAY, "evidence.stay", figures);
         }
@@ -54,9 +57,12 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
      * put last in the sets to come, where they weigh most, so that the promise holds in any order.
      */
     private String settling(Level level, List<Attempt> attempts, List<Figure> figures) {
-        int balls = level.quota().balls();
-        for (int hits = level.quota().hits(); hits <= balls; hits++) {
-            if (advances(level, weigh(withNext(attempts, hits, balls, 1)))) {
+        if (!(level.goal() instanceof Quota quota)) {
+            return "far";
+        }
+        int balls = quota.balls();
+        for (int hits = quota.hits(); hits <= balls; hits++) {
+            if (advances(level, weigh(withNext(quota, attempts, hits, 1)))) {
                 figures.add(new Figure("nextHits", hits));
                 figures.add(new Figure("nextBalls", balls));
                 return "nextSet";
@@ -65,7 +71,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         Tally last = attempts.get(attempts.size() - 1).tally();
         int alike = (int) Math.round((double) last.hits() * balls / last.trials());
         for (int sets = 2; sets <= MOST_SETS_AHEAD; sets++) {
-            if (advances(level, weigh(withNext(attempts, alike, balls, sets)))) {
+            if (advances(level, weigh(withNext(quota, attempts, alike, sets)))) {
                 figures.add(new Figure("moreSets", sets));
                 figures.add(new Figure("nextHits", alike));
                 figures.add(new Figure("nextBalls", balls));
@@ -75,9 +81,9 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         return "far";
     }
 
-    private static List<Attempt> withNext(List<Attempt> attempts, int hits, int balls, int sets) {
+    private static List<Attempt> withNext(Quota quota, List<Attempt> attempts, int hits, int sets) {
         List<Attempt> ahead = new ArrayList<>(attempts);
-        Attempt next = new Attempt("1".repeat(hits) + "0".repeat(balls - hits));
+        Attempt next = Attempt.of(quota, "1".repeat(hits) + "0".repeat(quota.balls() - hits));
         for (int i = 0; i < sets; i++) {
             ahead.add(next);
         }

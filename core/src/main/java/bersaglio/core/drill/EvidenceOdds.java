@@ -22,7 +22,7 @@ final class EvidenceOdds {
     }
 
     double passesWithin(int sets) {
-        int balls = level.quota().balls();
+        int balls = level.typicalBalls(rate);
         double fading = rule.fading();
         double most = fading == 1 ? (double) balls * sets : Math.min((double) balls * sets, 1 / (1 - fading));
         double[] chance = new double[(int) Math.ceil(most * CELLS_A_HIT) + CELLS_A_HIT + 2];

@@ -1,10 +1,21 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Ahead;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.odds.TargetRate;
 import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.target.Change;
 import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Patch;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
+import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * One rung of a progression.
@@ -14,29 +25,115 @@ import java.util.OptionalDouble;
  * @param tries   sets allowed before the odds of passing by luck are said to be spent, 1 to 20
  * @param coachTarget the true rate asked for, 0 to 1, where the coach has set one
  * @param advance what moves a player up
+ * @param retreat what moves a player down
+ * @param accepts whose calls the advance rule takes; the hitter's own only where they are named
  */
 public record Level(
         int number,
         TargetSet target,
         int ring,
-        Quota quota,
+        Goal goal,
+        Dials dials,
         int tries,
         OptionalDouble coachTarget,
-        AdvanceRule advance) {
+        AdvanceRule advance,
+        Retreat retreat,
+        Set<Caller> accepts) {
+
+    public static final Set<Caller> NOT_THE_HITTER = Set.of(Caller.COACH, Caller.ASSISTANT, Caller.WAITING_PLAYER);
 
     /** How far below the target rate the player stands who is called not ready. */
     private static final double NOT_READY_GAP = 0.12;
+
+    /** Asked for where neither the coach nor the goal says a rate: the middle of the working band. */
+    private static final double WITHOUT_A_RATE = 0.6;
+
+    private static final double SECONDS_A_BALL = 6;
+    private static final double SAME = 1e-6;
+    private static final int LONGEST_TYPICAL_SET = 400;
 
     public Level {
         Check.requireBetween("number", number, 1, 50);
         Check.requireBetween("ring", ring, 0, target.rings());
         Check.requireBetween("tries", tries, 1, 20);
         Check.requireRate("coachTarget", coachTarget.orElse(0));
+        accepts = Set.copyOf(accepts);
+        if (accepts.isEmpty()) {
+            throw new Refused("not_allowed", "accepts", "nobody", "at least one caller");
+        }
+    }
+
+    public Level(
+            int number,
+            TargetSet target,
+            int ring,
+            Goal goal,
+            int tries,
+            OptionalDouble coachTarget,
+            AdvanceRule advance) {
+        this(
+                number,
+                target,
+                ring,
+                goal,
+                Dials.AS_THE_DRILL,
+                tries,
+                coachTarget,
+                advance,
+                new StayPut(),
+                NOT_THE_HITTER);
     }
 
     /** @param otherRing the ring that counts, 0 for the outermost */
     public Level aimedAt(TargetSet other, int otherRing) {
-        return new Level(number, other, otherRing, quota, tries, coachTarget, advance);
+        return new Level(number, other, otherRing, goal, dials, tries, coachTarget, advance, retreat, accepts);
+    }
+
+    Level numbered(int other) {
+        return new Level(other, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts);
+    }
+
+    public Level with(Dials other) {
+        return new Level(number, target, ring, goal, other, tries, coachTarget, advance, retreat, accepts);
+    }
+
+    /** A rate that the coach set for another goal does not go with it. */
+    public Level asking(Goal other) {
+        return new Level(number, target, ring, other, dials, tries, OptionalDouble.empty(), advance, retreat, accepts);
+    }
+
+    /** The least width of any zone as drawn, in metres. */
+    public double narrowest() {
+        return umpire(Conditions.AS_DRAWN).last().patches().stream()
+                .mapToDouble(patch -> patch.ground().whole().narrowest())
+                .min()
+                .orElse(0);
+    }
+
+    /** Every zone about its own middle. */
+    public Level scaled(double factor) {
+        TargetSet scaled = target;
+        for (Patch patch : umpire(Conditions.AS_DRAWN).last().patches()) {
+            Change change = new Change.Scaled(factor, patch.ground().whole().middle());
+            scaled = scaled.with(patch.zone(), change);
+        }
+        return aimedAt(scaled.as(target.id() + "-by-" + Math.round(factor * 1000), 1), ring);
+    }
+
+    /** Whether it asks for less than another in some way, and for more in none. */
+    public boolean isEasierThan(Level other) {
+        int harder = 0;
+        int easier = 0;
+        for (double more : new double[] {
+            other.narrowest() - narrowest(),
+            other.metInOneSet(WITHOUT_A_RATE) - metInOneSet(WITHOUT_A_RATE),
+            dials.distance().orElse(0) - other.dials.distance().orElse(0),
+            other.secondsABall() - secondsABall()
+        }) {
+            harder += more > SAME ? 1 : 0;
+            easier += more < -SAME ? 1 : 0;
+        }
+        return easier > 0 && harder == 0;
     }
 
     /** Judges a shot at this level. */
@@ -44,9 +141,9 @@ public record Level(
         return target.umpire(ring, conditions);
     }
 
-    /** The true rate that this level asks for: the coach's, else the one at which its quota is met half the time. */
+    /** The true rate that this level asks for: the coach's, else the one at which its goal is met half the time. */
     public double targetRate() {
-        return coachTarget.orElseGet(quota.odds()::rateMetHalfTheTime);
+        return coachTarget.orElseGet(() -> TargetRate.of(goal, secondsABall()).orElse(WITHOUT_A_RATE));
     }
 
     /** The true rate of a player who is not ready. */
@@ -54,10 +151,38 @@ public record Level(
         return Math.max(0, targetRate() - NOT_READY_GAP);
     }
 
+    /** The chance that a player of this true rate meets the goal in one set. */
+    public double metInOneSet(double rate) {
+        return GoalOdds.of(ahead(), rate).met();
+    }
+
+    /** Balls in a set: of a fixed block all of them, of any other goal what a player of this rate takes on average. */
+    int typicalBalls(double rate) {
+        if (goal.playsOn()) {
+            return ahead().balls();
+        }
+        double balls = GoalOdds.of(ahead(), rate).balls();
+        return (int) Math.max(1, Math.min(LONGEST_TYPICAL_SET, Math.round(balls)));
+    }
+
+    public Ahead ahead() {
+        return goal.ahead(secondsABall());
+    }
+
+    public double secondsABall() {
+        return dials.secondsABall().orElse(SECONDS_A_BALL);
+    }
+
     /** The chance that a player of this true rate has passed within so many sets. */
     public double passesWithin(int sets, double rate) {
         Check.requireBetween("sets", sets, 0, 1000);
         Check.requireRate("rate", rate);
         return advance.passesWithin(this, sets, rate);
+    }
+
+    /** What the rules of this level say after the last of these sets. */
+    Advice advise(List<Attempt> attempts) {
+        Advice up = advance.advise(this, attempts);
+        return up.call() == Advice.Call.STAY ? retreat.advise(this, attempts).orElse(up) : up;
     }
 }

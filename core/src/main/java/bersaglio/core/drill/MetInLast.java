@@ -1,15 +1,27 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Attempt;
 import bersaglio.core.problem.Check;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The quota met in {@code times} of the last {@code sets} sets moves up; fewer sets may be enough.
+ * The goal met in {@code times} of the last {@code sets} sets, or days, moves up; fewer may be enough.
  *
  * @param times 1 to {@code sets}
  * @param sets  1 to 12
  */
-public record MetInLast(int times, int sets) implements AdvanceRule {
+public record MetInLast(int times, int sets, Each each) implements AdvanceRule {
+
+    /** What is counted; a day is met when any of its sets is. */
+    public enum Each {
+        SET,
+        DAY
+    }
+
+    public MetInLast(int times, int sets) {
+        this(times, sets, Each.SET);
+    }
 
     public MetInLast {
         Check.requireBetween("sets", sets, 1, 12);
@@ -18,18 +30,20 @@ public record MetInLast(int times, int sets) implements AdvanceRule {
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts) {
-        int met = metAmongLast(level, attempts, sets);
-        Figure metSets = new Figure("met", met);
+        List<Boolean> met =
+                each == Each.SET ? attempts.stream().map(Attempt::isMet).toList() : byDay(attempts);
+        int now = metAmongLast(met, sets);
+        Figure metSets = new Figure("met", now);
         Figure wantedSets = new Figure("times", times);
         Figure window = new Figure("sets", sets);
-        Figure seen = new Figure("seen", Math.min(sets, attempts.size()));
-        if (met >= times) {
+        Figure seen = new Figure("seen", Math.min(sets, met.size()));
+        if (now >= times) {
             return Advice.moveUp("window.met", metSets, wantedSets, window, seen);
         }
-        boolean lastMet = attempts.get(attempts.size() - 1).meets(level.quota());
+        boolean lastMet = attempts.get(attempts.size() - 1).isMet();
         // The next sets push the oldest ones out of the window, so what is missing is counted from there.
         int more = 1;
-        while (metAmongLast(level, attempts, sets - more) + more < times) {
+        while (metAmongLast(met, sets - more) + more < times) {
             more++;
         }
         return Advice.stay(
@@ -42,11 +56,12 @@ public record MetInLast(int times, int sets) implements AdvanceRule {
     }
 
     /**
-     * Exact recursion over which of the last {@code sets} − 1 sets were met; passing is absorbing.
+     * Exact recursion over which of the last {@code sets} − 1 sets were met; passing is absorbing. Where days are
+     * counted it is one set a day.
      */
     @Override
     public double passesWithin(Level level, int setsAllowed, double rate) {
-        double met = level.quota().odds().met(rate);
+        double met = level.metInOneSet(rate);
         int states = 1 << (sets - 1);
         double[] chance = new double[states];
         chance[0] = 1;
@@ -66,13 +81,25 @@ public record MetInLast(int times, int sets) implements AdvanceRule {
         return passed;
     }
 
-    private static int metAmongLast(Level level, List<Attempt> attempts, int last) {
-        int met = 0;
-        for (int i = Math.max(0, attempts.size() - last); i < attempts.size(); i++) {
-            if (attempts.get(i).meets(level.quota())) {
-                met++;
+    private static List<Boolean> byDay(List<Attempt> attempts) {
+        List<Boolean> days = new ArrayList<>();
+        long day = Long.MIN_VALUE;
+        for (Attempt attempt : attempts) {
+            if (attempt.day() == day) {
+                days.set(days.size() - 1, days.get(days.size() - 1) || attempt.isMet());
+            } else {
+                days.add(attempt.isMet());
             }
+            day = attempt.day();
         }
-        return met;
+        return days;
+    }
+
+    private static int metAmongLast(List<Boolean> met, int last) {
+        int count = 0;
+        for (int i = Math.max(0, met.size() - last); i < met.size(); i++) {
+            count += met.get(i) ? 1 : 0;
+        }
+        return count;
     }
 }

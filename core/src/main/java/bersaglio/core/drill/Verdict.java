@@ -1,5 +1,7 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
 import java.util.List;
 
@@ -24,6 +26,10 @@ public record Verdict(
         double notReadyRate,
         double luckChance,
         Advice advice) {
+
+    public Verdict with(Advice other) {
+        return new Verdict(tally, lower, upper, targetRate, mastery, tries, notReadyRate, luckChance, other);
+    }
 
     /** Judges the last of these sets. */
     public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts) {

@@ -2,8 +2,8 @@ package bersaglio.core.plan;
 
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.drill.Attempt;
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
 import java.util.List;
 import java.util.OptionalLong;

@@ -25,6 +25,12 @@ public final class Check {
         }
     }
 
+    public static void requireText(String field, String value, int longest) {
+        if (value.isBlank() || value.length() > longest) {
+            throw new Refused("bad_name", field, value, "1 to " + longest + " characters");
+        }
+    }
+
     public static void requireRate(String field, double value) {
         requireBetween(field, value, 0.0, 1.0);
     }

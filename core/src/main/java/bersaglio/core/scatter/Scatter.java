@@ -3,7 +3,7 @@ package bersaglio.core.scatter;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
-import bersaglio.core.odds.Threshold;
+import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.Ground;

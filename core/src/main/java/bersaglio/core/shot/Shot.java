@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
  * @param at      milliseconds since the set's start
  * @param points  of the ring it landed in, 0 where none are laid
  * @param fromAim how far it landed from the point aimed at, in metres, where there is one
+ * @param side    who played it, from 0, where sides play against each other
  */
 public record Shot(
         String id,
@@ -28,7 +29,8 @@ public record Shot(
         Caller by,
         long at,
         int points,
-        OptionalDouble fromAim) {
+        OptionalDouble fromAim,
+        int side) {
 
     public Shot {
         places = List.copyOf(places);

@@ -7,7 +7,7 @@ import bersaglio.core.court.Plane;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Surface;
-import bersaglio.core.odds.Threshold;
+import bersaglio.core.measure.Threshold;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import java.util.ArrayList;

@@ -16,7 +16,7 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
@@ -132,7 +132,9 @@ class LedgerTest {
                                 Hand.RIGHT,
                                 Optional.empty(),
                                 OptionalDouble.empty(),
-                                List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7)))),
+                                List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7))),
+                                OptionalDouble.empty(),
+                                ""),
                         "r2")
                 .row(MET)
                 .close();

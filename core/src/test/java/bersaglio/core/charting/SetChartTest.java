@@ -24,8 +24,8 @@ import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.court.sport.Courts;
-import bersaglio.core.drill.Standing;
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
@@ -214,7 +214,9 @@ class SetChartTest {
                 Hand.RIGHT,
                 Optional.of("hall-2"),
                 OptionalDouble.of(0.01),
-                List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7))));
+                List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7))),
+                OptionalDouble.empty(),
+                "");
         Tape laid = Tape.opening(opened, "r3").land(new Point(-1.52, 5.6)).land(new Point(-1.48, 6));
         ChartedSet set = laid.replay();
         assertThat(set.attempt().trials()).isEqualTo("10");

@@ -80,6 +80,10 @@ final class Tape {
         return add(new SetClosed(new Said(Advice.Call.STAY, "once.missed", List.of(), Rules.NUMBER)));
     }
 
+    int size() {
+        return events.size();
+    }
+
     String lastId() {
         return events.get(events.size() - 1).id();
     }

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Standing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -18,8 +21,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class AdvanceRuleTest {
 
-    private static final Attempt NINE_OF_TWELVE = new Attempt("111111111000");
-    private static final Attempt SIX_OF_TWELVE = new Attempt("111111000000");
+    private static final Attempt NINE_OF_TWELVE = set("111111111000");
+    private static final Attempt SIX_OF_TWELVE = set("111111000000");
 
     @Nested
     class OneMet {
@@ -41,9 +44,7 @@ class AdvanceRuleTest {
 
         @Test
         void aSetEndedEarlyIsNoPass() {
-            assertThat(level.advance()
-                            .advise(level, List.of(new Attempt("1111111")))
-                            .code())
+            assertThat(level.advance().advise(level, List.of(set("1111111"))).code())
                     .isEqualTo("once.endedEarly");
         }
 
@@ -110,7 +111,7 @@ class AdvanceRuleTest {
         }
 
         private boolean settles(int hits) {
-            Attempt next = new Attempt("1".repeat(hits) + "0".repeat(12 - hits));
+            Attempt next = set("1".repeat(hits) + "0".repeat(12 - hits));
             return level.advance()
                             .advise(level, List.of(SIX_OF_TWELVE, NINE_OF_TWELVE, next))
                             .call()
@@ -129,7 +130,7 @@ class AdvanceRuleTest {
         void aPoorPastNeedsMoreSetsLikeTheLast() {
             List<Attempt> attempts = new ArrayList<>();
             for (int i = 0; i < 2; i++) {
-                attempts.add(new Attempt("101001010100"));
+                attempts.add(set("101001010100"));
             }
             attempts.add(NINE_OF_TWELVE);
             Advice advice = level.advance().advise(level, attempts);
@@ -140,7 +141,7 @@ class AdvanceRuleTest {
         @Test
         void anEarlierTrialCountsHalfAfterThirtySixMore() {
             assertThat(Evidence.DEFAULT
-                            .weigh(List.of(new Attempt("1" + "0".repeat(36))))
+                            .weigh(List.of(new Attempt("1" + "0".repeat(36), Standing.OPEN, 1, 0)))
                             .hits())
                     .isCloseTo(0.5, within(1e-12));
         }
@@ -194,7 +195,7 @@ class AdvanceRuleTest {
 
         private static int setsToPass(Level level, List<Attempt> attempts, double rate, int most, Random random) {
             for (int set = 1; set <= most; set++) {
-                attempts.add(simulated(rate, level.quota().balls(), random));
+                attempts.add(simulated(rate, level.goal().mostBalls(), random));
                 if (level.advance().advise(level, attempts).call() == Advice.Call.MOVE_UP) {
                     return set;
                 }
@@ -207,7 +208,7 @@ class AdvanceRuleTest {
             for (int ball = 0; ball < balls; ball++) {
                 trials.append(random.nextDouble() < rate ? '1' : '0');
             }
-            return new Attempt(trials.toString());
+            return set(trials.toString());
         }
     }
 
@@ -225,5 +226,9 @@ class AdvanceRuleTest {
                 .findFirst()
                 .orElseThrow()
                 .value();
+    }
+
+    private static Attempt set(String trials) {
+        return Attempt.of(new Quota(8, 12), trials);
     }
 }

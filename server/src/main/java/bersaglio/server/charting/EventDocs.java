@@ -1,5 +1,6 @@
 package bersaglio.server.charting;
 
+import bersaglio.core.charting.Happening;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
@@ -41,6 +42,10 @@ public final class EventDocs {
                                 ShotLandedBody.class,
                                 ShotKeyedBody.class,
                                 ShotCalledBody.class,
+                                ValueTakenBody.class,
+                                ClockTurnedBody.class,
+                                OwedPaidBody.class,
+                                NumberCalledBody.class,
                                 StanceMovedBody.class,
                                 EntryBody.class,
                                 SetClosedBody.class,
@@ -58,6 +63,13 @@ public final class EventDocs {
                 "shot.landed",
                 "shot.keyed",
                 "shot.called",
+                "value.taken",
+                "clock.turned",
+                "owed.paid",
+                "scoring.started",
+                "number.called",
+                "set.paused",
+                "set.resumed",
                 "entry.undone",
                 "entry.redone",
                 "stance.moved",
@@ -74,7 +86,8 @@ public final class EventDocs {
 
     /**
      * {@code from} is the side served or hit from, {@code place} the version of the place, {@code charterSd} the
-     * charter's own error there in metres, {@code laid} what was laid otherwise than drawn.
+     * charter's own error there in metres, {@code laid} what was laid otherwise than drawn, {@code toBeat}
+     * the player's best so far, {@code track} wing, hand and side where the drill keeps them apart.
      */
     public record SetOpenedBody(
             String player,
@@ -86,18 +99,30 @@ public final class EventDocs {
             Hand opponent,
             @Nullable String place,
             @Nullable Double charterSd,
-            @Nullable List<LaidBody> laid) {}
+            @Nullable List<LaidBody> laid,
+            @Nullable Double toBeat,
+            @Nullable String track) {}
 
     /** A zone, by its number, as it was really put down. */
     public record LaidBody(int zone, ShapeView area) {}
 
     /** {@code before} holds where the ball came to earlier, for a target in order. */
-    public record ShotLandedBody(double x, double y, @Nullable List<PlaceView> before, Caller by) {}
+    public record ShotLandedBody(
+            double x, double y, @Nullable List<PlaceView> before, Caller by, @Nullable Integer team) {}
 
     /** {@code zone} is the number of the zone that was hit, 0 where it is not said. */
-    public record ShotKeyedBody(Outcome outcome, Side side, int zone, Caller by) {}
+    public record ShotKeyedBody(Outcome outcome, Side side, int zone, Caller by, @Nullable Integer team) {}
 
     public record ShotCalledBody(String shot, Outcome outcome, Side side, int zone) {}
+
+    /** A number that was taken; {@code team} is the side that it is of, from 0, left out where there is one. */
+    public record ValueTakenBody(double value, @Nullable Integer team) {}
+
+    public record ClockTurnedBody(Happening.ClockTurned.Clock to) {}
+
+    public record OwedPaidBody(int count) {}
+
+    public record NumberCalledBody(int number) {}
 
     /** Where the opponents stand from here on, and their reach to a side. */
     public record StanceMovedBody(List<PlaceView> opponents, double reach) {}

@@ -32,7 +32,8 @@ public class ResultStore {
 
     private static final String GENERATION = "results.generation";
     private static final String SET_COLUMNS =
-            "run, player, drill, level, laid, held_at, trials, not_seen, closed, struck, said, move";
+            "run, player, drill, level, track, laid, held_at, trials, standing, score, accepted, not_seen, closed,"
+                    + " struck, said, move";
 
     private final JdbcClient jdbc;
     private final JdbcTemplate batches;
@@ -174,8 +175,8 @@ public class ResultStore {
     private void updateSet(SetResult set) {
         batches.update(
                 """
-                update set_result set player = ?, drill = ?, level = ?, laid = ?, held_at = ?, trials = ?, not_seen = ?,
-                    closed = ?, struck = ?, said = ?, move = ?
+                update set_result set player = ?, drill = ?, level = ?, track = ?, laid = ?, held_at = ?, trials = ?,
+                    standing = ?, score = ?, accepted = ?, not_seen = ?, closed = ?, struck = ?, said = ?, move = ?
                 where generation = ? and run = ?
                 """,
                 concat(facts(set), generation, UUID.fromString(set.run())));
@@ -217,8 +218,9 @@ public class ResultStore {
 
     private void insertSets(int into, List<SetResult> sets) {
         batches.batchUpdate(
-                "insert into set_result (player, drill, level, laid, held_at, trials, not_seen, closed, struck, said, move,"
-                        + " generation, run) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "insert into set_result (player, drill, level, track, laid, held_at, trials, standing, score, accepted,"
+                        + " not_seen, closed, struck, said, move, generation, run)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 sets.stream()
                         .map(set -> concat(facts(set), into, UUID.fromString(set.run())))
                         .toList());
@@ -229,9 +231,13 @@ public class ResultStore {
             UUID.fromString(set.player()),
             set.drill(),
             set.level(),
+            set.track(),
             set.laid(),
             set.heldAt(),
             set.attempt().trials(),
+            set.attempt().standing().name(),
+            set.attempt().score(),
+            set.accepted(),
             set.notSeen(),
             set.closed(),
             set.struck(),
@@ -292,9 +298,13 @@ public class ResultStore {
                 .add("player", row.getString("player"))
                 .add("drill", row.getString("drill"))
                 .add("level", row.getInt("level"))
+                .add("track", row.getString("track"))
                 .add("laid", row.getString("laid"))
                 .add("heldAt", row.getLong("held_at"))
                 .add("trials", row.getString("trials"))
+                .add("standing", row.getString("standing"))
+                .add("score", row.getDouble("score"))
+                .add("accepted", row.getBoolean("accepted"))
                 .add("notSeen", row.getInt("not_seen"))
                 .add("closed", row.getBoolean("closed"))
                 .add("struck", row.getBoolean("struck"));

@@ -14,7 +14,7 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Standing;
+import bersaglio.core.goal.Standing;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
@@ -63,7 +63,7 @@ final class DemoDiary {
         while (replay().standing() == Standing.OPEN) {
             shoot(zone(level), weeksGone);
         }
-        while (replay().quota().ballsLeft(replay().tally()) > 0 && random.nextInt(10) < 7) {
+        while (replay().count().left() > 0 && random.nextInt(10) < 7) {
             shoot(zone(level), weeksGone);
         }
         close(level);

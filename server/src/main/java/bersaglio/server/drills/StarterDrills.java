@@ -10,7 +10,7 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
-import bersaglio.core.drill.Quota;
+import bersaglio.core.goal.Quota;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;

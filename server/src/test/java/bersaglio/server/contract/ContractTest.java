@@ -51,6 +51,13 @@ class ContractTest {
                 Map.entry("shot.landed", EventDocs.ShotLandedBody.class),
                 Map.entry("shot.keyed", EventDocs.ShotKeyedBody.class),
                 Map.entry("shot.called", EventDocs.ShotCalledBody.class),
+                Map.entry("value.taken", EventDocs.ValueTakenBody.class),
+                Map.entry("clock.turned", EventDocs.ClockTurnedBody.class),
+                Map.entry("owed.paid", EventDocs.OwedPaidBody.class),
+                Map.entry("scoring.started", EventDocs.EmptyBody.class),
+                Map.entry("number.called", EventDocs.NumberCalledBody.class),
+                Map.entry("set.paused", EventDocs.EmptyBody.class),
+                Map.entry("set.resumed", EventDocs.EmptyBody.class),
                 Map.entry("entry.undone", EventDocs.EntryBody.class),
                 Map.entry("entry.redone", EventDocs.EntryBody.class),
                 Map.entry("stance.moved", EventDocs.StanceMovedBody.class),
@@ -63,7 +70,7 @@ class ContractTest {
                 Map.entry("level.moved", EventDocs.LevelMovedBody.class),
                 Map.entry("pen.taken", EventDocs.PenTakenBody.class));
         Map<Class<?>, Set<String>> written = new HashMap<>();
-        try (var in = EventCodec.class.getResourceAsStream("events-v2.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v3.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {

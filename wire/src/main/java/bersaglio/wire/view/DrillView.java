@@ -1,11 +1,9 @@
 package bersaglio.wire.view;
 
-import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
-import bersaglio.core.drill.MetInLast;
+import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
 import java.util.List;
@@ -19,6 +17,7 @@ public record DrillView(
         String name,
         String feed,
         Freedom freedom,
+        DesignView design,
         String court,
         List<LevelView> levels) {
 
@@ -27,6 +26,8 @@ public record DrillView(
      *
      * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
      * @param forRight    how its target lies for a right-hander
+     * @param secondsABall from feed to feed
+     * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
      * @param coachTarget the same, where a coach set it
      */
@@ -36,22 +37,15 @@ public record DrillView(
             int ring,
             LyingView forRight,
             LyingView forLeft,
-            QuotaView quota,
+            GoalView goal,
+            DialsView dials,
+            double secondsABall,
             int tries,
             double targetRate,
-            AdvanceView advance,
+            MovesView.AdvanceView advance,
+            MovesView.RetreatView retreat,
+            List<Caller> accepts,
             @Nullable Double coachTarget) {}
-
-    public record QuotaView(int hits, int balls) {}
-
-    /** An advance rule: {@code one_met}, {@code met_in_last} or {@code evidence}, with what that rule needs. */
-    public record AdvanceView(
-            String rule,
-            @Nullable Integer times,
-            @Nullable Integer sets,
-            @Nullable Double confidence,
-            @Nullable Integer leastTrials,
-            @Nullable Integer halfLife) {}
 
     public static DrillView of(Drill drill) {
         return new DrillView(
@@ -61,6 +55,7 @@ public record DrillView(
                 drill.name(),
                 drill.feed(),
                 drill.freedom(),
+                DesignView.of(drill.design()),
                 drill.court().id(),
                 drill.levels().stream().map(DrillView::of).toList());
     }
@@ -72,20 +67,14 @@ public record DrillView(
                 level.ring(),
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
-                new QuotaView(level.quota().hits(), level.quota().balls()),
+                GoalView.of(level.goal()),
+                DialsView.of(level.dials()),
+                level.secondsABall(),
                 level.tries(),
                 level.targetRate(),
-                of(level.advance()),
+                MovesView.of(level.advance()),
+                MovesView.of(level.retreat()),
+                level.accepts().stream().sorted().toList(),
                 level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
-    }
-
-    private static AdvanceView of(AdvanceRule advance) {
-        if (advance instanceof MetInLast window) {
-            return new AdvanceView("met_in_last", window.times(), window.sets(), null, null, null);
-        } else if (advance instanceof Evidence evidence) {
-            return new AdvanceView(
-                    "evidence", null, null, evidence.confidence(), evidence.leastTrials(), evidence.halfLife());
-        }
-        return new AdvanceView("one_met", null, null, null, null, null);
     }
 }

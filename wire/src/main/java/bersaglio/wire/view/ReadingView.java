@@ -1,7 +1,7 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.SetReading;
-import bersaglio.core.drill.Standing;
+import bersaglio.core.goal.Standing;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -2,8 +2,8 @@ package bersaglio.wire.view;
 
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.court.Standpoint;
-import bersaglio.core.drill.Standing;
-import bersaglio.core.drill.Tally;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import java.util.List;
@@ -20,8 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param laid          tells what was laid otherwise than drawn; empty where nothing was
  * @param stance        where the opponents stand now, where they were moved
  * @param points        of the rings that its shots came down in
- * @param bestReachable the most hits that it can still end with
- * @param wanted        hits still wanted
+ * @param track         wing, hand and side that the drill keeps apart
+ * @param count         as its goal sees it
  * @param said          what was said when it was last closed
  * @param move          the level move that rests on it and stands
  * @param undo          the entry that undo would take back next
@@ -43,15 +43,14 @@ public record SetView(
         TargetView.@Nullable StanceView stance,
         long openedAt,
         long heldAt,
+        String track,
         List<ShotView> shots,
         int hits,
         int trials,
         int notSeen,
         int points,
         Standing standing,
-        int bestReachable,
-        int wanted,
-        int ballsLeft,
+        CountView count,
         boolean closed,
         boolean struck,
         @Nullable AdviceView said,
@@ -79,15 +78,14 @@ public record SetView(
                 set.conditions().stance().map(TargetView.StanceView::of).orElse(null),
                 set.openedAt(),
                 set.heldAt(),
+                set.track(),
                 set.shots().stream().map(ShotView::of).toList(),
                 tally.hits(),
                 tally.trials(),
                 set.notSeen(),
                 set.points(),
                 set.standing(),
-                set.quota().bestReachable(tally),
-                set.quota().wanted(tally),
-                set.quota().ballsLeft(tally),
+                CountView.of(set.count()),
                 set.closed(),
                 set.struck(),
                 set.said().map(AdviceView::of).orElse(null),

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param at      milliseconds since the set's start
  * @param points  of the ring that it landed in
  * @param fromAim metres from the point aimed at, where there is one
+ * @param team    the side that played it, from 0, where sides play against each other
  */
 public record ShotView(
         String id,
@@ -33,7 +34,8 @@ public record ShotView(
         Caller by,
         long at,
         int points,
-        @Nullable Double fromAim) {
+        @Nullable Double fromAim,
+        int team) {
 
     public static ShotView of(Shot shot) {
         List<Point> places = shot.places();
@@ -54,6 +56,7 @@ public record ShotView(
                 shot.by(),
                 shot.at(),
                 shot.points(),
-                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null);
+                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null,
+                shot.side());
     }
 }

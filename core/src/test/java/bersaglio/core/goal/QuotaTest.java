@@ -1,4 +1,4 @@
-package bersaglio.core.drill;
+package bersaglio.core.goal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -15,21 +15,29 @@ class QuotaTest {
 
     @Test
     void aSetIsMetWithTheEighthHitThoughBallsAreLeft() {
-        assertThat(quota.judge(new Tally(8, 9))).isEqualTo(Standing.MET);
+        Course course = follow(quota, "111011111");
+        assertThat(course.standing()).isEqualTo(Standing.MET);
+        assertThat(course.isFull()).isFalse();
     }
 
     @Test
     void aSetIsOutOfReachAsSoonAsTheMissesAreTooMany() {
-        assertThat(quota.judge(new Tally(5, 9))).isEqualTo(Standing.OPEN);
-        assertThat(quota.judge(new Tally(5, 10))).isEqualTo(Standing.OUT_OF_REACH);
+        assertThat(follow(quota, "111110000").standing()).isEqualTo(Standing.OPEN);
+        assertThat(follow(quota, "1111100000").standing()).isEqualTo(Standing.OUT_OF_REACH);
     }
 
     @Test
     void sevenOfNineCanStillEndWithTenAndWantsOneMore() {
-        Tally tally = new Tally(7, 9);
-        assertThat(quota.bestReachable(tally)).isEqualTo(10);
-        assertThat(quota.wanted(tally)).isEqualTo(1);
-        assertThat(quota.ballsLeft(tally)).isEqualTo(3);
+        Course course = follow(quota, "111111100");
+        assertThat(course.progress().best()).isEqualTo(10);
+        assertThat(course.progress().wanted() - course.progress().done()).isEqualTo(1);
+        assertThat(course.left()).isEqualTo(3);
+    }
+
+    private static Course follow(Goal goal, String trials) {
+        Course course = new Course(goal, Start.FRESH);
+        trials.chars().forEach(trial -> course.take(Step.Ball.of(trial == '1')));
+        return course;
     }
 
     @Test
@@ -47,9 +55,11 @@ class QuotaTest {
             @ForAll @IntRange(max = 20) int trials,
             @ForAll @IntRange(max = 20) int hits) {
         Quota some = new Quota(1 + wanted % balls, balls);
-        Tally tally = new Tally(hits % (trials % balls + 1), trials % balls);
-        boolean met = tally.hits() >= some.hits();
-        boolean canBe = tally.hits() + (balls - tally.trials()) >= some.hits();
-        assertThat(some.judge(tally)).isEqualTo(met ? Standing.MET : canBe ? Standing.OPEN : Standing.OUT_OF_REACH);
+        int played = trials % balls;
+        int good = hits % (played + 1);
+        boolean met = good >= some.hits();
+        boolean canBe = good + (balls - played) >= some.hits();
+        assertThat(follow(some, "1".repeat(good) + "0".repeat(played - good)).standing())
+                .isEqualTo(met ? Standing.MET : canBe ? Standing.OPEN : Standing.OUT_OF_REACH);
     }
 }

@@ -1,4 +1,4 @@
-package bersaglio.core.drill;
+package bersaglio.core.goal;
 
 import bersaglio.core.problem.Check;
 

@@ -1,4 +1,4 @@
-package bersaglio.core.odds;
+package bersaglio.core.measure;
 
 /**
  * Comparison with a bound that two machines decide alike, though their logarithms differ in the last bit.

@@ -1,0 +1,62 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.drill.Design.RangeFinding;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.goal.Course;
+import bersaglio.core.goal.Start;
+import bersaglio.core.goal.Step;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** Counts a set for its goal while its entries are gone through. */
+final class Counting {
+
+    private final Course course;
+    private final Units units;
+    private boolean scoring;
+
+    Counting(Drill drill, int level, Start start) {
+        this.course = new Course(drill.level(level).goal(), start);
+        this.units = new Units(drill.design().unit());
+        this.scoring = drill.design().rangeFinding() == RangeFinding.NONE;
+    }
+
+    /** @return whether the shot belongs to the count; what is no trial belongs to it without changing it */
+    boolean shot(Ruling ruling, int side, int points, long at) {
+        if (!scoring) {
+            return false;
+        }
+        if (!ruling.outcome().isTrial()) {
+            return true;
+        }
+        if (course.isFull()) {
+            return false;
+        }
+        Step.Ball ball = new Step.Ball(ruling.outcome() == Outcome.HIT, side, ruling.zone(), points, at);
+        return units.after(ball).map(course::take).orElse(true);
+    }
+
+    /** @param step nothing where range finding ends */
+    void take(Optional<Step> step) {
+        if (step.isPresent()) {
+            course.take(step.get());
+        } else {
+            scoring = true;
+        }
+    }
+
+    SetCount count(long heldAt, OptionalInt called) {
+        return new SetCount(
+                course.attempt(heldAt),
+                course.progress(),
+                course.left(),
+                course.isFull(),
+                course.brokeAt(),
+                course.owed(),
+                scoring,
+                called,
+                course.play());
+    }
+}

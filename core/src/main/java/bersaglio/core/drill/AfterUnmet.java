@@ -1,0 +1,37 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * So many unmet sets in a row move the player down.
+ *
+ * @param sets 1 to 12
+ */
+public record AfterUnmet(int sets, Back to) implements Retreat {
+
+    /** How far. */
+    public enum Back {
+        ONE_LEVEL,
+        THE_START
+    }
+
+    public AfterUnmet {
+        Check.requireBetween("sets", sets, 1, 12);
+    }
+
+    @Override
+    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
+        int unmet = 0;
+        for (int i = attempts.size() - 1; i >= 0 && !attempts.get(i).isMet(); i--) {
+            unmet++;
+        }
+        if (unmet < sets) {
+            return Optional.empty();
+        }
+        int down = to == Back.THE_START ? 1 : level.number() - 1;
+        return Optional.of(Advice.stepBack(down, "unmet.back", new Figure("unmet", unmet)));
+    }
+}

@@ -1,0 +1,23 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import java.util.List;
+
+/** Only the coach moves a player up; the figures are there to decide by. */
+public record CoachsCall() implements AdvanceRule {
+
+    @Override
+    public Advice advise(Level level, List<Attempt> attempts) {
+        Attempt last = attempts.get(attempts.size() - 1);
+        return Advice.stay(
+                last.isMet() ? "coach.met" : "coach.unmet",
+                new Figure("hits", last.tally().hits()),
+                new Figure("trials", last.tally().trials()));
+    }
+
+    /** Nobody passes by luck where luck does not decide. */
+    @Override
+    public double passesWithin(Level level, int sets, double rate) {
+        return 0;
+    }
+}

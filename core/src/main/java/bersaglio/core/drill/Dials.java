@@ -1,0 +1,38 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.problem.Check;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a level can turn besides its target and its goal; what is empty is as the drill says.
+ *
+ * @param distance     from the target, in metres, for one or both partners
+ * @param secondsABall from feed to feed, pick-up included
+ * @param feed         in the coach's words; empty for the drill's own
+ * @param contacts     allowed before the ball goes over, 0 for any number
+ */
+public record Dials(
+        OptionalDouble distance,
+        OptionalDouble secondsABall,
+        String feed,
+        Optional<Freedom> freedom,
+        int contacts,
+        Hitting hitting) {
+
+    /** With which hand it is hit. */
+    public enum Hitting {
+        STRONGER_HAND,
+        WEAKER_HAND
+    }
+
+    public static final Dials AS_THE_DRILL =
+            new Dials(OptionalDouble.empty(), OptionalDouble.empty(), "", Optional.empty(), 0, Hitting.STRONGER_HAND);
+
+    public Dials {
+        Check.requireBetween("distance", distance.orElse(1), 0.1, 100);
+        Check.requireBetween("secondsABall", secondsABall.orElse(1), 0.2, 600);
+        Check.requireBetween("feed", feed.length(), 0, 200);
+        Check.requireBetween("contacts", contacts, 0, 20);
+    }
+}

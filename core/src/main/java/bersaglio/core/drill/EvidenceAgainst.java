@@ -1,0 +1,35 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.measure.Threshold;
+import bersaglio.core.odds.HitRate;
+import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Goes down when the trials at the level make it unlikely enough that the true rate is there: the evidence rule the
+ * other way round, with its weights.
+ */
+public record EvidenceAgainst(Evidence rule) implements Retreat {
+
+    @Override
+    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
+        HitRate weighted = rule.weigh(attempts);
+        double mastery = weighted.mastery(level.targetRate());
+        boolean enough = Threshold.reaches(weighted.trials(), rule.leastTrials());
+        if (!enough || !Threshold.reaches(1 - rule.confidence(), mastery)) {
+            return Optional.empty();
+        }
+        return Optional.of(Advice.stepBack(
+                level.number() - 1,
+                "evidence.back",
+                new Figure("masteryRate", mastery),
+                new Figure("targetRate", level.targetRate()),
+                new Figure("confidenceRate", rule.confidence())));
+    }
+
+    public EvidenceAgainst {
+        Check.requireBetween("confidence", rule.confidence(), 0.5, 0.999);
+    }
+}

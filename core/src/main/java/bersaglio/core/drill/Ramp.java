@@ -1,0 +1,164 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Ladder;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Rally;
+import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Timed;
+import bersaglio.core.goal.Total;
+import bersaglio.core.goal.Window;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Levels that grow from a first one by a rule. */
+public sealed interface Ramp {
+
+    /** The next level, or nothing once the rule has come to its end. */
+    Optional<Level> after(Level level);
+
+    /** All levels from the first one on, at most so many. */
+    static List<Level> levels(Level first, Ramp ramp, int most) {
+        Check.requireBetween("levels", most, 1, 50);
+        List<Level> levels = new ArrayList<>(List.of(first));
+        while (levels.size() < most) {
+            Optional<Level> next = ramp.after(levels.get(levels.size() - 1));
+            if (next.isEmpty()) {
+                break;
+            }
+            levels.add(next.get().numbered(levels.size() + 1));
+        }
+        return levels;
+    }
+
+    /**
+     * The target shrinks by a share of its size until its narrower side is this long.
+     *
+     * @param share above 0 and below 1
+     * @param until metres
+     */
+    record Shrink(double share, double until) implements Ramp {
+
+        private static final double SAME = 1e-9;
+
+        public Shrink {
+            Check.requireBetween("share", share, 0.01, 0.9);
+            Check.requireBetween("until", until, 0.05, 50);
+        }
+
+        @Override
+        public Optional<Level> after(Level level) {
+            double now = level.narrowest();
+            if (now <= until + SAME) {
+                return Optional.empty();
+            }
+            double factor = Math.max(1 - share, until / now);
+            return Optional.of(level.scaled(factor));
+        }
+    }
+
+    /** So many metres farther each level. */
+    record Farther(double metres) implements Ramp {
+
+        public Farther {
+            Check.requireBetween("metres", metres, 0.01, 10);
+        }
+
+        @Override
+        public Optional<Level> after(Level level) {
+            Dials now = level.dials();
+            if (now.distance().isEmpty()) {
+                throw new Refused("missing", "distance", "", "a distance at the first level");
+            }
+            double next = now.distance().getAsDouble() + metres;
+            return Optional.of(level.with(new Dials(
+                    OptionalDouble.of(next),
+                    now.secondsABall(),
+                    now.feed(),
+                    now.freedom(),
+                    now.contacts(),
+                    now.hitting())));
+        }
+    }
+
+    /** The feed comes faster by a share each level. */
+    record Faster(double share) implements Ramp {
+
+        public Faster {
+            Check.requireBetween("share", share, 0.01, 0.5);
+        }
+
+        @Override
+        public Optional<Level> after(Level level) {
+            Dials now = level.dials();
+            return Optional.of(level.with(new Dials(
+                    now.distance(),
+                    OptionalDouble.of(level.secondsABall() * (1 - share)),
+                    now.feed(),
+                    now.freedom(),
+                    now.contacts(),
+                    now.hitting())));
+        }
+    }
+
+    /** So many more each level: hits of a quota or a total, of a run, of each station; the length of a rally. */
+    record More(int by) implements Ramp {
+
+        public More {
+            Check.requireBetween("by", by, 1, 100);
+        }
+
+        @Override
+        public Optional<Level> after(Level level) {
+            return grown(level.goal(), by).map(level::asking);
+        }
+    }
+
+    /** The length of a rally grows by a factor, and by one at least. */
+    record Times(double factor) implements Ramp {
+
+        public Times {
+            Check.requireBetween("factor", factor, 1.01, 5);
+        }
+
+        @Override
+        public Optional<Level> after(Level level) {
+            if (level.goal() instanceof Rally rally) {
+                int next = (int) Math.max(rally.length() + 1, Math.round(rally.length() * factor));
+                return Optional.of(level.asking(new Rally(next, rally.times(), rally.tries())));
+            }
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Goal> grown(Goal goal, int by) {
+        Goal next = null;
+        if (goal instanceof Quota quota && quota.hits() + by <= quota.balls()) {
+            next = new Quota(quota.hits() + by, quota.balls(), quota.misses());
+        } else if (goal instanceof Window window && window.hits() + by <= window.of()) {
+            next = new Window(window.hits() + by, window.of(), window.balls());
+        } else if (goal instanceof Run run && (run.balls() == 0 || run.hits() + by <= run.balls())) {
+            next = new Run(run.hits() + by, run.balls(), run.misses());
+        } else if (goal instanceof Total total && (total.balls() == 0 || total.hits() + by <= total.balls())) {
+            next = new Total(total.hits() + by, total.balls(), total.misses());
+        } else if (goal instanceof Timed timed) {
+            next = new Timed(timed.rounds(), timed.seconds(), timed.rest(), timed.hits() + by, timed.signal());
+        } else if (goal instanceof Rally rally) {
+            next = new Rally(rally.length() + by, rally.times(), rally.tries());
+        } else if (goal instanceof Ladder ladder) {
+            next = new Ladder(
+                    ladder.stations().stream()
+                            .map(one -> new Ladder.Station(one.name(), one.hits() + by, one.zone()))
+                            .toList(),
+                    ladder.balls() == 0
+                            ? 0
+                            : ladder.balls() + by * ladder.stations().size(),
+                    ladder.misses());
+        }
+        return Optional.ofNullable(next);
+    }
+}

@@ -1,0 +1,11 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import java.util.List;
+import java.util.Optional;
+
+/** What moves a player down. Each rule is looked at when a set closes that does not move the player up. */
+public sealed interface Retreat permits StayPut, AfterUnmet, EvidenceAgainst {
+
+    Optional<Advice> advise(Level level, List<Attempt> attempts);
+}

@@ -1,8 +1,0 @@
-package bersaglio.core.drill;
-
-/** How a goal stands. */
-public enum Standing {
-    OPEN,
-    MET,
-    OUT_OF_REACH
-}

@@ -1,0 +1,14 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import java.util.List;
+import java.util.Optional;
+
+/** Nobody goes down but by the coach's word. */
+public record StayPut() implements Retreat {
+
+    @Override
+    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
+        return Optional.empty();
+    }
+}

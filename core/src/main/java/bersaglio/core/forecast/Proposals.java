@@ -1,0 +1,88 @@
+package bersaglio.core.forecast;
+
+import bersaglio.core.drill.Level;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Ladder;
+import bersaglio.core.goal.Ladder.Station;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Timed;
+import bersaglio.core.goal.Total;
+import bersaglio.core.goal.Window;
+import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.problem.Check;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Other goals of the same kind that a player would meet about as often as is wanted. */
+public final class Proposals {
+
+    private static final int LONGEST_RUN = 40;
+
+    /** @param met the chance that one set meets it */
+    public record Proposal(Goal goal, double met) {}
+
+    private Proposals() {}
+
+    /**
+     * The goal that comes nearest to the wanted chance, if any comes nearer than the one that is.
+     *
+     * @param wanted above 0 and below 1
+     */
+    public static Optional<Proposal> of(Level level, List<Double> rates, Pace pace, double wanted) {
+        Check.requireBetween("chance", wanted, 0.01, 0.99);
+        Proposal now = proposal(level.goal(), rates, pace);
+        return alternatives(level.goal())
+                .map(goal -> proposal(goal, rates, pace))
+                .min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
+                .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now.met() - wanted) - 1e-9);
+    }
+
+    private static Proposal proposal(Goal goal, List<Double> rates, Pace pace) {
+        return new Proposal(
+                goal, GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met());
+    }
+
+    private static Stream<Goal> alternatives(Goal goal) {
+        if (goal instanceof Quota quota) {
+            return IntStream.rangeClosed(1, quota.balls())
+                    .mapToObj(hits -> new Quota(hits, quota.balls(), quota.misses()));
+        } else if (goal instanceof Window window) {
+            return IntStream.rangeClosed(1, window.of())
+                    .mapToObj(hits -> new Window(hits, window.of(), window.balls()));
+        } else if (goal instanceof Run run) {
+            int longest = run.balls() == 0 ? LONGEST_RUN : Math.min(LONGEST_RUN, run.balls());
+            return IntStream.rangeClosed(1, longest).mapToObj(hits -> new Run(hits, run.balls(), run.misses()));
+        } else if (goal instanceof Total total && total.balls() > 0) {
+            return IntStream.rangeClosed(1, total.balls())
+                    .mapToObj(hits -> new Total(hits, total.balls(), total.misses()));
+        } else if (goal instanceof Timed timed) {
+            return IntStream.rangeClosed(1, 2 * Math.max(1, timed.hits()))
+                    .mapToObj(hits -> new Timed(timed.rounds(), timed.seconds(), timed.rest(), hits, timed.signal()));
+        } else if (goal instanceof Ladder ladder) {
+            return shorter(ladder).stream().map(one -> (Goal) one);
+        }
+        return Stream.empty();
+    }
+
+    /** With fewer hits at every station, and then with fewer stations. */
+    private static List<Ladder> shorter(Ladder ladder) {
+        List<Ladder> all = new ArrayList<>();
+        int most = ladder.stations().stream().mapToInt(Station::hits).max().orElse(1);
+        for (int hits = 1; hits <= most; hits++) {
+            int atMost = hits;
+            List<Station> eased = ladder.stations().stream()
+                    .map(one -> new Station(one.name(), Math.min(one.hits(), atMost), one.zone()))
+                    .toList();
+            all.add(new Ladder(eased, ladder.balls(), ladder.misses()));
+        }
+        for (int stations = 1; stations < ladder.stations().size(); stations++) {
+            all.add(new Ladder(ladder.stations().subList(0, stations), ladder.balls(), ladder.misses()));
+        }
+        return all;
+    }
+}

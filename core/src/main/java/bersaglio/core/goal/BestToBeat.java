@@ -1,0 +1,74 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * The player's own best is to be beaten: hits, or the longest run, among so many balls.
+ *
+ * @param balls 1 to 200
+ */
+public record BestToBeat(Of of, int balls) implements Goal {
+
+    /** What is compared. */
+    public enum Of {
+        HITS,
+        RUN
+    }
+
+    public BestToBeat {
+        Check.requireBetween("balls", balls, 1, Quota.LONGEST_BLOCK);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Beating(this, start.toBeat(), 0, 0);
+    }
+
+    @Override
+    public int mostBalls() {
+        return balls;
+    }
+
+    @Override
+    public boolean playsOn() {
+        return true;
+    }
+
+    /**
+     * @param now  hits so far, or the run that goes on
+     * @param best what is compared, so far
+     */
+    record Beating(BestToBeat goal, OptionalDouble toBeat, int now, int best) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            boolean hit = step instanceof Step.Ball ball && ball.hit();
+            int next = hit ? now + 1 : goal.of == Of.RUN ? 0 : now;
+            return Move.on(new Beating(goal, toBeat, next, Math.max(best, next)), hit);
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(now, best);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (toBeat.isEmpty()) {
+                return left == 0 ? Standing.DONE : Standing.OPEN;
+            }
+            if (best > toBeat.getAsDouble()) {
+                return Standing.MET;
+            }
+            return Math.max(best, now + left) > toBeat.getAsDouble() ? Standing.OPEN : Standing.OUT_OF_REACH;
+        }
+
+        @Override
+        public Progress progress(int left) {
+            double wanted = toBeat.isPresent() ? Math.floor(toBeat.getAsDouble()) + 1 : 0;
+            return Progress.of(best, wanted, Math.max(best, now + left)).at(0, 0, now, 0);
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.goal.Clocked.Leg;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import java.util.List;
+
+/**
+ * Stations in order, each for its time.
+ *
+ * @param rest seconds between stations, 0 to 600
+ * @param hits wanted at all stations together; 0 to count only
+ */
+public record Circuit(List<Stop> stops, int rest, int hits, Signal signal) implements Goal {
+
+    private static final int MOST_STOPS = 20;
+
+    /**
+     * @param zone    the number of the zone to hit, 0 for any
+     * @param seconds here, 5 to 1800
+     */
+    public record Stop(String name, int zone, int seconds) {
+
+        public Stop {
+            Check.requireBetween("zone", zone, 0, 9);
+            Check.requireBetween("seconds", seconds, 5, 1800);
+        }
+    }
+
+    public Circuit {
+        stops = List.copyOf(stops);
+        if (stops.isEmpty()) {
+            throw new Refused("empty_circuit", "stations", "none", "1 to " + MOST_STOPS + " stations");
+        }
+        Check.requireBetween("stations", stops.size(), 1, MOST_STOPS);
+        Check.requireBetween("rest", rest, 0, 600);
+        Check.requireBetween("hits", hits, 0, 1000);
+    }
+
+    @Override
+    public Play play(Start start) {
+        List<Leg> legs = stops.stream()
+                .map(stop -> new Leg(stop.name(), stop.zone(), stop.seconds()))
+                .toList();
+        return new Clocked(legs, hits, signal, 0, 0, Clocked.RESTING);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Play.NO_END;
+    }
+
+    @Override
+    public boolean playsOn() {
+        return true;
+    }
+
+    @Override
+    public Ahead ahead(double secondsABall) {
+        int balls = 0;
+        for (Stop stop : stops) {
+            balls += (int) (stop.seconds() / secondsABall);
+        }
+        return Ahead.inTime(hits, balls);
+    }
+}

@@ -1,0 +1,66 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * Two ways are compared, in an order that is mixed and balanced, so that neither has the fresh arm or the warm eye.
+ *
+ * @param ballsEach 2 to 100
+ */
+public record Compare(String one, String other, int ballsEach) implements Goal {
+
+    public Compare {
+        Check.requireText("one", one, 60);
+        Check.requireText("other", other, 60);
+        Check.requireBetween("ballsEach", ballsEach, 2, 100);
+    }
+
+    /** Which way a ball is played, 0 or 1: Thue's sequence, balanced in every two and never three alike in a row. */
+    static int wayOf(int ball) {
+        return Integer.bitCount(ball) % 2;
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Ways(0, List.of(0, 0));
+    }
+
+    @Override
+    public int mostBalls() {
+        return 2 * ballsEach;
+    }
+
+    record Ways(int balls, List<Integer> hits) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            if (!(step instanceof Step.Ball ball)) {
+                return Move.noTrial(this);
+            }
+            return Move.on(new Ways(balls + 1, ball.hit() ? Goals.plusOne(hits, turn()) : hits), ball.hit());
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(balls, hits.get(0), hits.get(1));
+        }
+
+        @Override
+        public Standing standing(int left) {
+            return left == 0 ? Standing.DONE : Standing.OPEN;
+        }
+
+        @Override
+        public int turn() {
+            return wayOf(balls);
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(hits.get(0) + hits.get(1), 0, 0)
+                    .at(turn(), 2, 0, 0)
+                    .with(Goals.asNumbers(hits));
+        }
+    }
+}

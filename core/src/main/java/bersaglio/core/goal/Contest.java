@@ -1,0 +1,83 @@
+package bersaglio.core.goal;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * Sides that count hits against each other.
+ *
+ * @param finish     hits that win
+ * @param lead       over the next side
+ * @param equalTurns whether it is decided only once all sides have had as many turns
+ * @param ahead      turns that each side has had more than the one with the fewest
+ */
+record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, List<Integer> ahead) implements Play {
+
+    static Contest of(int finish, int lead, boolean equalTurns, List<Integer> startsWith) {
+        return new Contest(finish, lead, equalTurns, List.copyOf(startsWith), Goals.zeros(startsWith.size()));
+    }
+
+    @Override
+    public Move after(Step step) {
+        if (!(step instanceof Step.Ball ball) || ball.side() >= counts.size()) {
+            return Move.noTrial(this);
+        }
+        List<Integer> turns = new ArrayList<>(Goals.plusOne(ahead, ball.side()));
+        int fewest = Collections.min(turns);
+        turns.replaceAll(count -> count - fewest);
+        List<Integer> next = ball.hit() ? Goals.plusOne(counts, ball.side()) : counts;
+        return Move.on(new Contest(finish, lead, equalTurns, next, List.copyOf(turns)), ball.hit());
+    }
+
+    private int winner() {
+        int first = 0;
+        for (int side = 1; side < counts.size(); side++) {
+            first = counts.get(side) > counts.get(first) ? side : first;
+        }
+        int second = 0;
+        for (int side = 0; side < counts.size(); side++) {
+            second = side == first ? second : Math.max(second, counts.get(side));
+        }
+        boolean level = !equalTurns || Collections.max(ahead) == 0;
+        return level && counts.get(first) >= finish && counts.get(first) - second >= lead ? first : Progress.NOBODY;
+    }
+
+    @Override
+    public List<Integer> state() {
+        List<Integer> state = new ArrayList<>(counts);
+        state.addAll(ahead);
+        return state;
+    }
+
+    @Override
+    public Standing standing(int left) {
+        if (winner() != Progress.NOBODY) {
+            return Standing.MET;
+        }
+        return left == 0 ? Standing.DONE : Standing.OPEN;
+    }
+
+    @Override
+    public boolean over() {
+        return winner() != Progress.NOBODY;
+    }
+
+    @Override
+    public int turn() {
+        return ahead.indexOf(0);
+    }
+
+    @Override
+    public Step next(boolean hit) {
+        return new Step.Ball(hit, turn(), 0, 0, 0);
+    }
+
+    @Override
+    public Progress progress(int left) {
+        return Progress.of(Collections.max(counts), finish, finish)
+                .at(turn(), counts.size(), counts.get(turn()), finish)
+                .with(Goals.asNumbers(counts))
+                .wonBy(winner());
+    }
+}

@@ -1,0 +1,85 @@
+package bersaglio.core.goal;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A set as it is followed step by step; what comes after its end is kept elsewhere and does not count. */
+public final class Course {
+
+    private final Goal goal;
+    private final StringBuilder trials = new StringBuilder();
+    private final List<Integer> brokeAt = new ArrayList<>();
+    private Play play;
+    private int paid;
+
+    public Course(Goal goal, Start start) {
+        this.goal = goal;
+        this.play = goal.play(start);
+    }
+
+    /** @return whether it belongs to the set */
+    public boolean take(Step step) {
+        if (step instanceof Step.Paid payment) {
+            paid += payment.count();
+            return true;
+        }
+        if (isFull()) {
+            return false;
+        }
+        int before = (int) progress().done();
+        Play.Move move = play.after(step);
+        play = move.play();
+        switch (move.did()) {
+            case NO_TRIAL -> {
+                return false;
+            }
+            case HIT -> trials.append('1');
+            case MISS -> trials.append('0');
+            case BREAK -> {
+                trials.append('0');
+                brokeAt.add(before);
+            }
+        }
+        return true;
+    }
+
+    /** Whether nothing more counts. */
+    public boolean isFull() {
+        return play.over() || left() == 0 || standing() == Standing.MET && !goal.playsOn();
+    }
+
+    public int left() {
+        return goal.mostBalls() == Play.NO_END ? Play.NO_END : goal.mostBalls() - trials.length();
+    }
+
+    public Standing standing() {
+        return play.standing(left());
+    }
+
+    public Progress progress() {
+        return play.progress(left());
+    }
+
+    /** The count at which each attempt broke. */
+    public List<Integer> brokeAt() {
+        return List.copyOf(brokeAt);
+    }
+
+    /** What the misses still owe. */
+    public int owed() {
+        int misses = 0;
+        for (int i = 0; i < trials.length(); i++) {
+            misses += trials.charAt(i) == '0' ? 1 : 0;
+        }
+        return Math.max(0, misses * goal.misses().owes() - paid);
+    }
+
+    public Attempt attempt(long heldAt) {
+        return new Attempt(trials.toString(), standing(), progress().score(), heldAt);
+    }
+
+    /** Where it stands, for the odds from here. */
+    public Play play() {
+        return play;
+    }
+}

@@ -1,0 +1,92 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * Every zone at least so many times.
+ *
+ * @param zones how many, 2 to 9, numbered from 1
+ * @param times each, 1 to 50
+ * @param balls at most; 0 for no end
+ */
+public record Cover(int zones, int times, int balls) implements Goal {
+
+    public Cover {
+        Check.requireBetween("zones", zones, 2, 9);
+        Check.requireBetween("times", times, 1, 50);
+        Goals.requireBallsFor(balls, zones * times);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Covered(this, Goals.zeros(zones));
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+
+    /** @param counts of each zone, up to what is wanted */
+    record Covered(Cover goal, List<Integer> counts) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            boolean hit = step instanceof Step.Ball ball && ball.hit() && ball.zone() >= 1 && ball.zone() <= goal.zones;
+            if (!hit) {
+                return Move.on(this, false);
+            }
+            int place = ((Step.Ball) step).zone() - 1;
+            return Move.on(
+                    counts.get(place) < goal.times ? new Covered(goal, Goals.plusOne(counts, place)) : this, true);
+        }
+
+        private int covered() {
+            return Goals.sum(counts);
+        }
+
+        private int wanted() {
+            return goal.zones * goal.times;
+        }
+
+        @Override
+        public List<Integer> state() {
+            return counts;
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (over()) {
+                return Standing.MET;
+            }
+            return left < wanted() - covered() ? Standing.OUT_OF_REACH : Standing.OPEN;
+        }
+
+        @Override
+        public boolean over() {
+            return covered() >= wanted();
+        }
+
+        /** The first zone that still wants a ball is supposed to be aimed at. */
+        @Override
+        public Step next(boolean hit) {
+            int zone = 0;
+            while (zone < goal.zones - 1 && counts.get(zone) >= goal.times) {
+                zone++;
+            }
+            return new Step.Ball(hit, 0, zone + 1, 0, 0);
+        }
+
+        @Override
+        public int turn() {
+            return ((Step.Ball) next(true)).zone() - 1;
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(covered(), wanted(), left == NO_END ? wanted() : Math.min(wanted(), covered() + left))
+                    .with(Goals.asNumbers(counts));
+        }
+    }
+}

@@ -1,0 +1,34 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * Two sides in turn, first to a number of points with a lead; a head start makes it fair.
+ *
+ * @param points     1 to 50
+ * @param lead       1 to 5
+ * @param headStarts points that the two begin with, each below {@code points}
+ */
+public record Duel(int points, int lead, List<Integer> headStarts) implements Goal {
+
+    public Duel {
+        Check.requireBetween("points", points, 1, 50);
+        Check.requireBetween("lead", lead, 1, 5);
+        headStarts = List.copyOf(headStarts);
+        Check.requireBetween("headStarts", headStarts.size(), 2, 2);
+        for (int i = 0; i < headStarts.size(); i++) {
+            Check.requireBetween("headStarts." + i, headStarts.get(i), 0, points - 1);
+        }
+    }
+
+    @Override
+    public Play play(Start start) {
+        return Contest.of(points, lead, true, headStarts);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Play.NO_END;
+    }
+}

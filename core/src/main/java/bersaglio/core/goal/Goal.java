@@ -1,0 +1,44 @@
+package bersaglio.core.goal;
+
+/** What a set of a drill asks for. Each kind says how its set plays; {@link Course} follows one. */
+public sealed interface Goal
+        permits BestToBeat,
+                Circuit,
+                Compare,
+                Cover,
+                Duel,
+                FixedTest,
+                Hold,
+                Ladder,
+                Measured,
+                Quota,
+                Race,
+                Rally,
+                Run,
+                Tick,
+                Timed,
+                Total,
+                Watch,
+                Window {
+
+    /** A set of this goal before its first ball. */
+    Play play(Start start);
+
+    /** Balls that a set takes at most; {@link Play#NO_END} where only its goal ends it. */
+    int mostBalls();
+
+    /** Whether the balls that are left count on once the goal is met, as in a fixed block. */
+    default boolean playsOn() {
+        return false;
+    }
+
+    /** What a miss does. */
+    default MissRule misses() {
+        return MissRule.COUNT_ON;
+    }
+
+    /** The set as it is worked out ahead. */
+    default Ahead ahead(double secondsABall) {
+        return new Ahead(play(Start.FRESH), mostBalls(), playsOn());
+    }
+}

@@ -1,0 +1,66 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What several goals check and count alike. */
+final class Goals {
+
+    /** Balls after which any set is over, whatever its goal. */
+    static final int LONGEST_SET = 2000;
+
+    private Goals() {}
+
+    static void requireOneOf(MissRule rule, MissRule.Does... allowed) {
+        for (MissRule.Does one : allowed) {
+            if (rule.does() == one) {
+                return;
+            }
+        }
+        throw new Refused(
+                "not_allowed", "misses", rule.does().name(), List.of(allowed).toString());
+    }
+
+    /** @param balls 0 for no end */
+    static void requireBallsFor(int balls, int least) {
+        if (balls != 0) {
+            Check.requireBetween("balls", balls, least, LONGEST_SET);
+        }
+    }
+
+    static int orNoEnd(int balls) {
+        return balls == 0 ? Play.NO_END : balls;
+    }
+
+    static List<Integer> plusOne(List<Integer> counts, int place) {
+        List<Integer> next = new ArrayList<>(counts);
+        next.set(place, counts.get(place) + 1);
+        return List.copyOf(next);
+    }
+
+    static List<Double> asNumbers(List<Integer> counts) {
+        List<Double> numbers = new ArrayList<>();
+        for (int count : counts) {
+            numbers.add((double) count);
+        }
+        return numbers;
+    }
+
+    static int sum(List<Integer> counts) {
+        int sum = 0;
+        for (int count : counts) {
+            sum += count;
+        }
+        return sum;
+    }
+
+    static List<Integer> zeros(int count) {
+        List<Integer> zeros = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            zeros.add(0);
+        }
+        return List.copyOf(zeros);
+    }
+}

@@ -1,0 +1,144 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.goal.MissRule.Does;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import java.util.List;
+
+/**
+ * Stations in order, each with its hits; the miss rule says what falls back.
+ *
+ * @param balls at most; 0 for no end
+ */
+public record Ladder(List<Station> stations, int balls, MissRule misses) implements Goal {
+
+    private static final int MOST_STATIONS = 20;
+
+    /**
+     * @param hits wanted here, 1 to 100
+     * @param zone the number of the zone to hit, 0 for any
+     */
+    public record Station(String name, int hits, int zone) {
+
+        public Station {
+            Check.requireBetween("hits", hits, 1, 100);
+            Check.requireBetween("zone", zone, 0, 9);
+        }
+    }
+
+    public Ladder {
+        stations = List.copyOf(stations);
+        if (stations.isEmpty()) {
+            throw new Refused("empty_ladder", "stations", "none", "1 to " + MOST_STATIONS + " stations");
+        }
+        Check.requireBetween("stations", stations.size(), 1, MOST_STATIONS);
+        Goals.requireBallsFor(balls, hitsIn(stations));
+        Goals.requireOneOf(misses, Does.COUNT_ON, Does.RESTART_STATION, Does.STEP_BACK, Does.RESTART_LADDER, Does.STAY);
+    }
+
+    private static int hitsIn(List<Station> stations) {
+        int sum = 0;
+        for (Station station : stations) {
+            sum += station.hits();
+        }
+        return sum;
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Climb(this, 0, 0, 1);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+
+    /**
+     * @param hits at the station
+     * @param used attempts begun, or tries at this shot where it is tried again; counted only where they are limited
+     */
+    record Climb(Ladder goal, int station, int hits, int used) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            boolean hit = step instanceof Step.Ball ball && ball.hit() && isHere(ball.zone());
+            return hit ? Move.on(up(), true) : miss();
+        }
+
+        private boolean isHere(int zone) {
+            int wanted = goal.stations.get(station).zone();
+            return wanted == 0 || zone == 0 || zone == wanted;
+        }
+
+        private Climb up() {
+            int tries = goal.misses.does() == Does.STAY ? 1 : used;
+            return hits + 1 < goal.stations.get(station).hits()
+                    ? new Climb(goal, station, hits + 1, tries)
+                    : new Climb(goal, station + 1, 0, tries);
+        }
+
+        private Move miss() {
+            int next = goal.misses.tries() == 0 ? 1 : used + 1;
+            return switch (goal.misses.does()) {
+                case RESTART_STATION -> Move.broken(new Climb(goal, station, 0, next));
+                case STEP_BACK -> Move.broken(new Climb(goal, Math.max(0, station - 1), 0, next));
+                case RESTART_LADDER -> Move.broken(new Climb(goal, 0, 0, next));
+                case STAY -> Move.on(new Climb(goal, station, hits, next), false);
+                default -> Move.on(this, false);
+            };
+        }
+
+        private boolean done() {
+            return station >= goal.stations.size();
+        }
+
+        private boolean spent() {
+            return goal.misses.tries() > 0 && used > goal.misses.tries();
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(station, hits, used);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (done()) {
+                return Standing.MET;
+            }
+            return spent() || left < hitsIn(goal.stations) - passed() ? Standing.OUT_OF_REACH : Standing.OPEN;
+        }
+
+        private int passed() {
+            return hitsIn(goal.stations.subList(0, station)) + hits;
+        }
+
+        @Override
+        public boolean over() {
+            return done() || spent();
+        }
+
+        @Override
+        public int turn() {
+            return Math.min(station, goal.stations.size() - 1);
+        }
+
+        @Override
+        public Step next(boolean hit) {
+            return new Step.Ball(hit, 0, goal.stations.get(turn()).zone(), 0, 0);
+        }
+
+        @Override
+        public Progress progress(int left) {
+            int all = hitsIn(goal.stations);
+            int here = done() ? goal.stations.get(turn()).hits() : hits;
+            return Progress.of(passed(), all, left == NO_END ? all : Math.min(all, passed() + left))
+                    .at(
+                            turn(),
+                            goal.stations.size(),
+                            here,
+                            goal.stations.get(turn()).hits());
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.measure.Threshold;
+import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * A number is taken and compared with the one that the player called.
+ *
+ * @param what   is measured, in the coach's words
+ * @param values to be taken, 1 to 50; the best counts
+ */
+public record Measured(String what, Better better, int values) implements Goal {
+
+    /** Which way is better. */
+    public enum Better {
+        MORE,
+        LESS
+    }
+
+    public Measured {
+        Check.requireText("what", what, 60);
+        Check.requireBetween("values", values, 1, 50);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Taken(this, start.called(), OptionalDouble.empty());
+    }
+
+    @Override
+    public int mostBalls() {
+        return values;
+    }
+
+    @Override
+    public boolean playsOn() {
+        return true;
+    }
+
+    record Taken(Measured goal, OptionalInt called, OptionalDouble best) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            if (!(step instanceof Step.Value value)) {
+                return Move.noTrial(this);
+            }
+            double now = value.value();
+            double next =
+                    goal.better == Better.MORE ? Math.max(now, best.orElse(now)) : Math.min(now, best.orElse(now));
+            return Move.on(new Taken(goal, called, OptionalDouble.of(next)), isAsCalled(now));
+        }
+
+        private boolean isAsCalled(double value) {
+            return called.isPresent()
+                    && (goal.better == Better.MORE
+                            ? Threshold.reaches(value, called.getAsInt())
+                            : Threshold.reaches(called.getAsInt(), value));
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(best.isPresent() && isAsCalled(best.getAsDouble()) ? 1 : 0);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (best.isPresent() && isAsCalled(best.getAsDouble())) {
+                return Standing.MET;
+            }
+            if (left > 0) {
+                return Standing.OPEN;
+            }
+            return called.isPresent() ? Standing.OUT_OF_REACH : Standing.DONE;
+        }
+
+        @Override
+        public Step next(boolean hit) {
+            return new Step.Value(hit ? called.orElse(0) : 0, 0, 0);
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(best.orElse(0), called.orElse(0), called.orElse(0));
+        }
+    }
+}

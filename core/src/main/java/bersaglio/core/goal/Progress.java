@@ -1,0 +1,55 @@
+package bersaglio.core.goal;
+
+import java.util.List;
+
+/**
+ * How far a set is.
+ *
+ * @param done     of what is counted: hits, the run, the length of the best rally
+ * @param wanted   0 where nothing is wanted
+ * @param best     what {@code done} can still come to in this set; without an end, what is wanted
+ * @param station  where it stands, from 0: a station, a round, a way, whose turn it is
+ * @param stations how many there are, 0 where there are none
+ * @param here     the count at the station, and {@code hereWanted} what it wants
+ * @param parts    the count of each side, zone or way, where there are several
+ * @param score    what is kept as the player's best
+ * @param winner   the side that has won, from 0; {@link #NOBODY} while none has
+ */
+public record Progress(
+        double done,
+        double wanted,
+        double best,
+        int station,
+        int stations,
+        int here,
+        int hereWanted,
+        List<Double> parts,
+        double score,
+        int winner) {
+
+    public static final int NOBODY = -1;
+
+    public Progress {
+        parts = List.copyOf(parts);
+    }
+
+    static Progress of(double done, double wanted, double best) {
+        return new Progress(done, wanted, best, 0, 0, 0, 0, List.of(), done, NOBODY);
+    }
+
+    Progress at(int place, int places, int count, int ofCount) {
+        return new Progress(done, wanted, best, place, places, count, ofCount, parts, score, winner);
+    }
+
+    Progress with(List<Double> counts) {
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, counts, score, winner);
+    }
+
+    Progress scoring(double value) {
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, value, winner);
+    }
+
+    Progress wonBy(int side) {
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, score, side);
+    }
+}

@@ -1,0 +1,39 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+
+/**
+ * A set passes when enough of a fixed block of balls are hits.
+ *
+ * @param hits  hits wanted, 1 to {@code balls}
+ * @param balls balls in the set, 1 to {@value #LONGEST_BLOCK}
+ */
+public record Quota(int hits, int balls, MissRule misses) implements Goal {
+
+    static final int LONGEST_BLOCK = 200;
+
+    public Quota {
+        Check.requireBetween("balls", balls, 1, LONGEST_BLOCK);
+        Check.requireBetween("hits", hits, 1, balls);
+        Goals.requireOneOf(misses, MissRule.Does.COUNT_ON);
+    }
+
+    public Quota(int hits, int balls) {
+        this(hits, balls, MissRule.COUNT_ON);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new HitCount(0, hits, false);
+    }
+
+    @Override
+    public int mostBalls() {
+        return balls;
+    }
+
+    @Override
+    public boolean playsOn() {
+        return true;
+    }
+}

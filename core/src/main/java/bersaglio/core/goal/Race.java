@@ -1,0 +1,37 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+
+/**
+ * Teams race to a number of hits.
+ *
+ * @param sides  2 to 4
+ * @param finish hits that win, 1 to 200
+ * @param balls  at most, of all sides together; 0 for no end
+ */
+public record Race(int sides, int finish, Tie tie, int balls) implements Goal {
+
+    /** What decides when more than one side could finish. */
+    public enum Tie {
+        /** The first to get there wins, whoever had fewer turns. */
+        FIRST,
+        /** The others finish their turn; still level, it goes on. */
+        EQUAL_TURNS
+    }
+
+    public Race {
+        Check.requireBetween("sides", sides, 2, Step.MOST_SIDES);
+        Check.requireBetween("finish", finish, 1, 200);
+        Goals.requireBallsFor(balls, finish);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return Contest.of(finish, 1, tie == Tie.EQUAL_TURNS, Goals.zeros(sides));
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+}

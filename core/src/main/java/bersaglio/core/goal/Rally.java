@@ -1,0 +1,73 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.measure.Threshold;
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * Rallies of a length.
+ *
+ * @param length in contacts by the drill's convention, 1 to 1000
+ * @param times  how many such rallies, 1 to 50
+ * @param tries  rallies at most; 0 for no end
+ */
+public record Rally(int length, int times, int tries) implements Goal {
+
+    public Rally {
+        Check.requireBetween("length", length, 1, 1000);
+        Check.requireBetween("times", times, 1, 50);
+        Goals.requireBallsFor(tries, times);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Rallies(this, 0, 0);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(tries);
+    }
+
+    /** @param longest so far, as long as it is below the length that is wanted */
+    record Rallies(Rally goal, int reached, double longest) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            double length = 0;
+            if (step instanceof Step.Value value) {
+                length = value.value();
+            } else if (step instanceof Step.Ball ball) {
+                length = ball.hit() ? goal.length : 0;
+            } else {
+                return Move.noTrial(this);
+            }
+            boolean hit = Threshold.reaches(length, goal.length);
+            return Move.on(new Rallies(goal, hit ? reached + 1 : reached, Math.max(longest, length)), hit);
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(reached);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (reached >= goal.times) {
+                return Standing.MET;
+            }
+            return left < goal.times - reached ? Standing.OUT_OF_REACH : Standing.OPEN;
+        }
+
+        @Override
+        public Step next(boolean hit) {
+            return new Step.Value(hit ? goal.length : 0, 0, 0);
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(reached, goal.times, left == NO_END ? goal.times : reached + left)
+                    .scoring(longest);
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * So many hits in a row; a miss starts the run again.
+ *
+ * @param hits  in a row, 1 to 200
+ * @param balls at most; 0 for no end
+ */
+public record Run(int hits, int balls, MissRule misses) implements Goal {
+
+    public Run {
+        Check.requireBetween("hits", hits, 1, Quota.LONGEST_BLOCK);
+        Goals.requireBallsFor(balls, hits);
+        Goals.requireOneOf(misses, MissRule.Does.RESTART_RUN);
+    }
+
+    public Run(int hits) {
+        this(hits, 0, MissRule.of(MissRule.Does.RESTART_RUN));
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new InARow(this, 0, 1);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+
+    /** @param attempt from 1, counted only where attempts are limited */
+    record InARow(Run goal, int run, int attempt) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            boolean hit = step instanceof Step.Ball ball && ball.hit();
+            return hit
+                    ? Move.on(new InARow(goal, run + 1, attempt), true)
+                    : Move.broken(new InARow(goal, 0, goal.misses.tries() == 0 ? 1 : attempt + 1));
+        }
+
+        private boolean spent() {
+            return goal.misses.tries() > 0 && attempt > goal.misses.tries();
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(run, attempt);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (run >= goal.hits) {
+                return Standing.MET;
+            }
+            return spent() || left < toGo() ? Standing.OUT_OF_REACH : Standing.OPEN;
+        }
+
+        private int toGo() {
+            return goal.hits - run;
+        }
+
+        @Override
+        public boolean over() {
+            return run >= goal.hits || spent();
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(run, goal.hits, left == NO_END ? goal.hits : Math.min(goal.hits, run + left));
+        }
+    }
+}

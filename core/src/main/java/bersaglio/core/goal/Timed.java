@@ -1,0 +1,43 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.goal.Clocked.Leg;
+import bersaglio.core.problem.Check;
+import java.util.Collections;
+
+/**
+ * Hits against the clock, in rounds.
+ *
+ * @param rounds  1 to 20
+ * @param seconds of a round, 5 to 1800
+ * @param rest    seconds between rounds, 0 to 600
+ * @param hits    wanted in all rounds together; 0 to count only
+ */
+public record Timed(int rounds, int seconds, int rest, int hits, Signal signal) implements Goal {
+
+    public Timed {
+        Check.requireBetween("rounds", rounds, 1, 20);
+        Check.requireBetween("seconds", seconds, 5, 1800);
+        Check.requireBetween("rest", rest, 0, 600);
+        Check.requireBetween("hits", hits, 0, 1000);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Clocked(Collections.nCopies(rounds, new Leg("", 0, seconds)), hits, signal, 0, 0, Clocked.RESTING);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Play.NO_END;
+    }
+
+    @Override
+    public boolean playsOn() {
+        return true;
+    }
+
+    @Override
+    public Ahead ahead(double secondsABall) {
+        return Ahead.inTime(hits, rounds * (int) (seconds / secondsABall));
+    }
+}

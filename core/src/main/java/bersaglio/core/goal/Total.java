@@ -1,0 +1,32 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+
+/**
+ * So many hits, however many balls they take.
+ *
+ * @param hits  1 to 1000
+ * @param balls at most; 0 for no end
+ */
+public record Total(int hits, int balls, MissRule misses) implements Goal {
+
+    public Total {
+        Check.requireBetween("hits", hits, 1, 1000);
+        Goals.requireBallsFor(balls, hits);
+        Goals.requireOneOf(misses, MissRule.Does.COUNT_ON);
+    }
+
+    public Total(int hits) {
+        this(hits, 0, MissRule.COUNT_ON);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new HitCount(0, hits, true);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+}

@@ -1,0 +1,77 @@
+package bersaglio.core.goal;
+
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * So many hits among any so many balls in a row; it can be met before the window is full.
+ *
+ * @param hits  wanted, 1 to {@code of}
+ * @param of    length of the window, 1 to {@value #LONGEST}
+ * @param balls at most, at least {@code of}; 0 for no end
+ */
+public record Window(int hits, int of, int balls) implements Goal {
+
+    static final int LONGEST = 30;
+
+    public Window {
+        Check.requireBetween("of", of, 1, LONGEST);
+        Check.requireBetween("hits", hits, 1, of);
+        Goals.requireBallsFor(balls, of);
+    }
+
+    @Override
+    public Play play(Start start) {
+        return new Last(this, 0, false);
+    }
+
+    @Override
+    public int mostBalls() {
+        return Goals.orNoEnd(balls);
+    }
+
+    /** @param recent the last balls but those that the next one pushes out, the latest in the lowest bit */
+    record Last(Window goal, int recent, boolean met) implements Play {
+
+        @Override
+        public Move after(Step step) {
+            boolean hit = step instanceof Step.Ball ball && ball.hit();
+            int now = recent << 1 | (hit ? 1 : 0);
+            return Move.on(new Last(goal, now & mask(), met || Integer.bitCount(now) >= goal.hits()), hit);
+        }
+
+        private int mask() {
+            return (1 << (goal.of() - 1)) - 1;
+        }
+
+        @Override
+        public List<Integer> state() {
+            return List.of(recent, met ? 1 : 0);
+        }
+
+        @Override
+        public Standing standing(int left) {
+            if (met) {
+                return Standing.MET;
+            }
+            return best(left) < goal.hits() ? Standing.OUT_OF_REACH : Standing.OPEN;
+        }
+
+        /** Each hit to come pushes the oldest ball out, which is no loss. */
+        private int best(int left) {
+            int more = Math.min(left, goal.of());
+            int kept = (1 << (goal.of() - more)) - 1;
+            return more + Integer.bitCount(recent & kept);
+        }
+
+        @Override
+        public boolean over() {
+            return met;
+        }
+
+        @Override
+        public Progress progress(int left) {
+            return Progress.of(met ? goal.hits() : Integer.bitCount(recent), goal.hits(), best(left));
+        }
+    }
+}

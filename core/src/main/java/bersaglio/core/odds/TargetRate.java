@@ -1,0 +1,79 @@
+package bersaglio.core.odds;
+
+import bersaglio.core.goal.Ahead;
+import bersaglio.core.goal.BestToBeat;
+import bersaglio.core.goal.Compare;
+import bersaglio.core.goal.Duel;
+import bersaglio.core.goal.FixedTest;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Measured;
+import bersaglio.core.goal.Play;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Race;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tick;
+import bersaglio.core.goal.Watch;
+import java.util.OptionalDouble;
+
+/**
+ * The rate at which a goal is met half the time within its balls, its tries or its time. A set that has no end is given
+ * three times the fewest balls that can do it.
+ */
+public final class TargetRate {
+
+    private static final int OF_THE_FEWEST = 3;
+    private static final int HALVINGS = 40;
+    private static final double HALF = 0.5;
+
+    private TargetRate() {}
+
+    /** @return nothing where no rate of hits decides it */
+    public static OptionalDouble of(Goal goal, double secondsABall) {
+        if (goal instanceof Quota quota) {
+            return OptionalDouble.of(new QuotaOdds(quota.hits(), quota.balls()).rateMetHalfTheTime());
+        }
+        if (!isDecidedByRate(goal)) {
+            return OptionalDouble.empty();
+        }
+        Ahead ahead = goal.ahead(secondsABall);
+        if (ahead.balls() == Play.NO_END && GoalOdds.of(ahead, HALF).met() > 1 - 1e-9) {
+            ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
+        }
+        return GoalOdds.of(ahead, 1).met() < HALF ? OptionalDouble.empty() : OptionalDouble.of(halfTheTime(ahead));
+    }
+
+    private static boolean isDecidedByRate(Goal goal) {
+        return !(goal instanceof BestToBeat
+                || goal instanceof Compare
+                || goal instanceof Duel
+                || goal instanceof FixedTest
+                || goal instanceof Measured
+                || goal instanceof Race
+                || goal instanceof Tick
+                || goal instanceof Watch);
+    }
+
+    private static int fewest(Play first) {
+        Play play = first;
+        int balls = 0;
+        while (play.standing(Play.NO_END) != Standing.MET) {
+            play = play.after(play.next(true)).play();
+            balls++;
+        }
+        return balls;
+    }
+
+    private static double halfTheTime(Ahead ahead) {
+        double low = 0;
+        double high = 1;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (GoalOdds.of(ahead, middle).met() < HALF) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
+}

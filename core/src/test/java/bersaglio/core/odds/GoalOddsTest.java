@@ -1,0 +1,237 @@
+package bersaglio.core.odds;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bersaglio.core.goal.Ahead;
+import bersaglio.core.goal.Course;
+import bersaglio.core.goal.Cover;
+import bersaglio.core.goal.Duel;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Ladder;
+import bersaglio.core.goal.Ladder.Station;
+import bersaglio.core.goal.MissRule;
+import bersaglio.core.goal.MissRule.Does;
+import bersaglio.core.goal.Play;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Race;
+import bersaglio.core.goal.Rally;
+import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Start;
+import bersaglio.core.goal.Timed;
+import bersaglio.core.goal.Total;
+import bersaglio.core.goal.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class GoalOddsTest {
+
+    private static final List<Station> EIGHTS =
+            List.of(new Station("a", 8, 0), new Station("b", 8, 0), new Station("c", 8, 0));
+
+    private static final List<Double> RATES = List.of(0.90, 0.85, 0.80);
+
+    private static GoalOdds odds(Goal goal, double rate) {
+        return GoalOdds.of(goal.ahead(6), rate);
+    }
+
+    private static GoalOdds ladder(MissRule rule) {
+        return GoalOdds.of(new Ladder(EIGHTS, 0, rule).ahead(6), RATES);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.4, 0.0573", "0.5, 0.1938", "0.6, 0.4382", "0.7, 0.7237", "0.8, 0.9274"})
+    void aQuotaIsMetAsTheBinomialTailSays(double rate, double chance) {
+        assertThat(odds(new Quota(8, 12), rate).met()).isCloseTo(chance, within(5e-5));
+        assertThat(odds(new Quota(8, 12), rate).met()).isCloseTo(new QuotaOdds(8, 12).met(rate), within(1e-12));
+    }
+
+    @Test
+    void aSetEndsWhenItIsDecided() {
+        assertThat(odds(new Quota(8, 12), 0.6).balls()).isCloseTo(10.027, within(5e-4));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"12, .1938", "24, .5060", "36, .6969"})
+    void aMovingWindowIsMetAsWorkedOut(int balls, double chance) {
+        assertThat(odds(new Window(8, 12, balls), 0.5).met()).isCloseTo(chance, within(5e-5));
+    }
+
+    @Test
+    void aRunTakesAsManyBallsAsTheClosedFormSays() {
+        GoalOdds any = odds(new Run(6), 0.8);
+        assertThat(any.balls()).isCloseTo(14.073, within(5e-4));
+        assertThat(any.met()).isCloseTo(1, within(1e-9));
+        Run within = new Run(6, 30, MissRule.of(Does.RESTART_RUN));
+        assertThat(odds(within, 0.8).met()).isCloseTo(0.9309, within(5e-5));
+    }
+
+    @Test
+    void ofARateOfNoneOrOneTheOddsAreWhatTheyAre() {
+        assertThat(odds(new Run(6), 0).balls()).isInfinite();
+        assertThat(odds(new Run(6), 0).ballsWithin(0.5)).isInfinite();
+        assertThat(odds(new Run(6), 1).balls()).isCloseTo(6, within(1e-12));
+        assertThat(odds(new Quota(8, 12), 0).met()).isZero();
+        assertThat(odds(new Total(5), 0).met()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"COUNT_ON, 28.30", "STAY, 28.30", "RESTART_STATION, 55.83", "RESTART_LADDER, 420.3"})
+    void aLadderTakesAsManyBallsAsItsMissRuleMakesIt(Does does, double balls) {
+        assertThat(ladder(MissRule.of(does)).balls()).isCloseTo(balls, within(0.05));
+    }
+
+    @Test
+    void halfAndNineTenthsOfTheLaddersAreDoneWithinTheseBalls() {
+        GoalOdds odds = ladder(MissRule.of(Does.RESTART_LADDER));
+        assertThat(odds.ballsWithin(0.5)).isEqualTo(297);
+        assertThat(odds.ballsWithin(0.9)).isEqualTo(944);
+    }
+
+    @Test
+    void fourTriesAtALadderAreDoneAsWorkedOut() {
+        GoalOdds odds = ladder(MissRule.of(Does.RESTART_LADDER).limitedTo(4));
+        assertThat(odds.met()).isCloseTo(0.0764, within(5e-5));
+        assertThat(odds.balls()).isCloseTo(32.12, within(5e-3));
+    }
+
+    /** An attempt at the whole ladder holds with P, so that 1/P − 1 of them break. */
+    @Test
+    void soManyAttemptsBreakAsFollowsFromTheChanceOfOne() {
+        double holds = Math.pow(0.9, 8) * Math.pow(0.85, 8) * Math.pow(0.8, 8);
+        assertThat(ladder(MissRule.of(Does.RESTART_LADDER)).breaks()).isCloseTo(1 / holds - 1, within(1e-6));
+    }
+
+    /** A run of thirty at even odds takes two milliards of balls: far into the tail. */
+    @Test
+    void theTailIsGeometric() {
+        double p = 0.5;
+        double expected = (1 - Math.pow(p, 30)) / ((1 - p) * Math.pow(p, 30));
+        GoalOdds odds = odds(new Run(30), p);
+        assertThat(odds.balls() / expected).isCloseTo(1, within(1e-4));
+        assertThat(odds.ballsWithin(0.5) / (expected * Math.log(2))).isCloseTo(1, within(1e-3));
+    }
+
+    /** From 5 of 9 at 0.65. */
+    @Test
+    void inMidSetTheOddsAreThoseFromHere() {
+        Course course = new Course(new Quota(8, 12), Start.FRESH);
+        "111110000".chars().forEach(trial -> course.take(course.play().next(trial == '1')));
+        assertThat(GoalOdds.of(new Ahead(course.play(), course.left(), true), 0.65)
+                        .met())
+                .isCloseTo(0.2746, within(5e-5));
+    }
+
+    @Test
+    void theFirstToHitHasTheAdvantageThatEqualTurnsTakeAway() {
+        assertThat(GoalOdds.of(new Race(2, 1, Race.Tie.FIRST, 0).ahead(6), 0.5).met())
+                .isCloseTo(2.0 / 3, within(1e-9));
+        assertThat(GoalOdds.of(new Race(2, 1, Race.Tie.EQUAL_TURNS, 0).ahead(6), 0.5)
+                        .met())
+                .isCloseTo(0.5, within(1e-9));
+    }
+
+    private static Stream<Goal> goals() {
+        return Stream.of(
+                new Quota(8, 12),
+                new Window(6, 8, 30),
+                new Run(5, 0, MissRule.of(Does.RESTART_RUN)),
+                new Run(5, 0, MissRule.of(Does.RESTART_RUN).limitedTo(6)),
+                new Total(10),
+                new Total(10, 14, MissRule.owing(1)),
+                new Ladder(
+                        List.of(new Station("a", 3, 1), new Station("b", 2, 2), new Station("c", 3, 3)),
+                        60,
+                        MissRule.of(Does.STEP_BACK)),
+                new Ladder(
+                        List.of(new Station("a", 2, 0), new Station("b", 2, 0)),
+                        0,
+                        MissRule.of(Does.RESTART_STATION).limitedTo(5)),
+                new Ladder(
+                        List.of(new Station("a", 3, 0), new Station("b", 3, 0)),
+                        0,
+                        MissRule.of(Does.STAY).limitedTo(2)),
+                new Cover(3, 2, 12),
+                new Rally(8, 2, 6),
+                new Race(3, 5, Race.Tie.EQUAL_TURNS, 0),
+                new Duel(5, 2, List.of(1, 0)));
+    }
+
+    /** Every miss rule and goal, worked out and played: within three standard errors of 20,000 sets. */
+    @ParameterizedTest
+    @MethodSource("goals")
+    void whatIsWorkedOutIsWhatIsPlayed(Goal goal) {
+        List<Double> rates = List.of(0.75, 0.65, 0.7);
+        GoalOdds odds = GoalOdds.of(goal.ahead(6), rates);
+        Random random = new Random(11);
+        int sets = 20_000;
+        int met = 0;
+        int broke = 0;
+        List<Integer> balls = new ArrayList<>();
+        for (int set = 0; set < sets; set++) {
+            Course course = new Course(goal, Start.FRESH);
+            while (course.standing() == Standing.OPEN && !course.isFull()) {
+                Play play = course.play();
+                double rate = rates.get(Math.min(rates.size() - 1, play.turn()));
+                course.take(play.next(random.nextDouble() < rate));
+            }
+            boolean ours = course.progress().winner() <= 0;
+            met += course.standing() == Standing.MET && ours ? 1 : 0;
+            broke += course.brokeAt().size();
+            balls.add(course.attempt(0).trials().length());
+        }
+        double mean = balls.stream().mapToInt(Integer::intValue).average().orElseThrow();
+        double variance = balls.stream()
+                        .mapToDouble(ball -> (ball - mean) * (ball - mean))
+                        .sum()
+                / (sets - 1);
+        double error = Math.sqrt(Math.max(odds.met() * (1 - odds.met()), 1e-6) / sets);
+        assertThat((double) met / sets).isCloseTo(odds.met(), within(3 * error));
+        assertThat(mean).isCloseTo(odds.balls(), within(3 * Math.sqrt(variance / sets) + 1e-9));
+        assertThat((double) broke / sets).isCloseTo(odds.breaks(), within(0.03 * (1 + odds.breaks())));
+        double cautious = odds.ballsWithin(0.9);
+        assertThat(balls.stream().filter(ball -> ball <= cautious).count() / (double) sets)
+                .isGreaterThan(0.9 - 3 * Math.sqrt(0.09 / sets));
+    }
+
+    @ParameterizedTest
+    @MethodSource("goals")
+    void aBetterPlayerNeverHasALesserChance(Goal goal) {
+        double before = -1;
+        for (double rate = 0; rate <= 1; rate += 0.05) {
+            double met = GoalOdds.of(goal.ahead(6), List.of(rate, 0.5)).met();
+            if (goal instanceof Ladder || goal instanceof Cover) {
+                met = GoalOdds.of(goal.ahead(6), rate).met();
+            }
+            assertThat(met).isGreaterThanOrEqualTo(before - 1e-9);
+            before = met;
+        }
+    }
+
+    @Test
+    void timeIsTurnedIntoBallsByThePace() {
+        GoalOdds odds = GoalOdds.of(new Timed(2, 60, 30, 12, Signal.COUNTS).ahead(6), 0.6);
+        assertThat(odds.met()).isCloseTo(new QuotaOdds(12, 20).met(0.6), within(1e-12));
+    }
+
+    @Test
+    void theTargetRateIsTheOneThatMeetsTheGoalHalfTheTime() {
+        assertThat(TargetRate.of(new Quota(8, 12), 6).orElseThrow()).isCloseTo(0.6215, within(5e-5));
+        double run =
+                TargetRate.of(new Run(6, 30, MissRule.of(Does.RESTART_RUN)), 6).orElseThrow();
+        assertThat(odds(new Run(6, 30, MissRule.of(Does.RESTART_RUN)), run).met())
+                .isCloseTo(0.5, within(1e-6));
+        double endless = TargetRate.of(new Run(6), 6).orElseThrow();
+        assertThat(odds(new Run(6, 18, MissRule.of(Does.RESTART_RUN)), endless).met())
+                .isCloseTo(0.5, within(1e-6));
+        assertThat(TargetRate.of(new Duel(5, 1, List.of(0, 0)), 6)).isEmpty();
+    }
+}

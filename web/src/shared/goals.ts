@@ -1,0 +1,88 @@
+import { useI18n } from 'vue-i18n'
+import type { Goal, Level, SetCount, SetView } from './api'
+
+/** A goal, its miss rule and the count of a set in words; what they are is for the rules to say. */
+export function useGoals() {
+  const { t } = useI18n()
+
+  /** What a set asks for, in short. */
+  function asked(goal: Goal): string {
+    const { hits = 0, length = 0, times = 0, rounds = 0, seconds = 0 } = goal
+    const words = t(`goal.${goal.kind}`, {
+      hits, length, times, rounds, seconds,
+      balls: goal.balls ?? 0,
+      of: goal.of ?? 0,
+      stations: goal.stations?.length ?? 0,
+      zones: goal.zones ?? 0,
+      sides: goal.sides ?? 2,
+      what: goal.what ?? '',
+      one: goal.ways?.[0] ?? '',
+      other: goal.ways?.[1] ?? '',
+      measure: goal.measure ? t(`goal.measure.${goal.measure}`) : '',
+    })
+    const within = goal.balls && !['QUOTA', 'BEST', 'TEST', 'COMPARE'].includes(goal.kind) ? t('goal.within', { balls: goal.balls }) : ''
+    return `${words}${within}`
+  }
+
+  function missRule(goal: Goal): string {
+    const { misses } = goal
+    if (!misses) {
+      return ''
+    }
+    const tries = misses.tries ? t(misses.does === 'STAY' ? 'missRule.triesHere' : 'missRule.tries', { tries: misses.tries }) : ''
+    const owes = misses.owes ? t('missRule.owes', { owes: misses.owes }) : ''
+    return [t(`missRule.${misses.does}`), tries, owes].filter((words) => words !== '').join(', ')
+  }
+
+  /** The count that is read from beside the court. */
+  function counted(goal: Goal, set: SetView | undefined): string {
+    const count = set?.count
+    switch (goal.kind) {
+      case 'QUOTA': case 'TEST': case 'COMPARE': case 'BEST':
+        return t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 })
+      case 'RUN':
+        return t('count.run', { count: count?.done ?? 0 })
+      case 'LADDER':
+        return t('courtside.count', { hits: count?.here ?? 0, trials: count ? count.hereWanted : goal.stations?.[0]?.hits ?? 0 })
+      default:
+        return t('courtside.count', { hits: count?.done ?? 0, trials: count?.wanted ?? wantedOf(goal) })
+    }
+  }
+
+  /** What is still wanted, or how it ended. */
+  function standing(level: Level, set: SetView | undefined): string {
+    const { goal } = level
+    if (set && set.standing !== 'OPEN') {
+      return t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
+    }
+    const more = set ? set.count.wanted - set.count.done : wantedOf(goal)
+    const left = set ? set.count.left : goal.balls
+    if (more <= 0) {
+      return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
+    }
+    return left === undefined ? t('count.more', { count: more }, more) : t('courtside.wanted', { count: more, balls: left }, more)
+  }
+
+  /** Where in its stations, rounds or ways a set is. */
+  function place(goal: Goal, count: SetCount | undefined): string {
+    const station = count?.station ?? 0
+    const name = goal.stations?.[station]?.name
+    if (name !== undefined) {
+      return t('count.station', { number: station + 1, stations: goal.stations?.length ?? 0, name })
+    }
+    return goal.ways ? goal.ways[station] ?? '' : ''
+  }
+
+  /** The count at which each attempt broke. */
+  function broke(count: SetCount | undefined): string {
+    return count?.brokeAt.length ? t('count.broke', { counts: count.brokeAt.join(', ') }) : ''
+  }
+
+  return { asked, missRule, counted, standing, place, broke }
+}
+
+function wantedOf(goal: Goal): number {
+  return goal.kind === 'LADDER'
+    ? goal.stations?.reduce((sum, one) => sum + (one.hits ?? 0), 0) ?? 0
+    : goal.kind === 'RALLY' ? goal.times ?? 0 : goal.hits ?? 0
+}
