@@ -1,4 +1,4 @@
-import { api, type Club, type KeptTarget, type Ledger, type PlayerPageView, type Today, type ZoneReport } from '@/shared/api'
+import { api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Today, type ZoneReport } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
 
@@ -13,7 +13,7 @@ export interface Asked<T> {
 export class NotThere extends Error {}
 
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = 2
+const SHAPE = 3
 const keyOf = (question: string) => `${SHAPE}.${question}`
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
@@ -51,6 +51,20 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
 export function askLedger(player: string, drill: string): Promise<Asked<Ledger>> {
   return ask(`ledger.${player}.${drill}`, () =>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
+}
+
+export interface ForecastQuestion {
+  player: string
+  drill: string
+  level: number
+  chance: number
+  /** The coach's, for a player of whom nothing is known. */
+  guess?: number
+}
+
+export function askForecast({ player, ...query }: ForecastQuestion): Promise<Asked<Forecast>> {
+  return ask(`forecast.${player}.${JSON.stringify(query)}`, () =>
+    api.GET('/api/players/{player}/forecast', { params: { path: { player }, query } }))
 }
 
 export function askZone(player: string, drill: string, level: number, chance: number, place: string): Promise<Asked<ZoneReport>> {

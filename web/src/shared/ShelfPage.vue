@@ -11,8 +11,8 @@ const props = defineProps<{
   ready: boolean
   cachedAt?: number | undefined
   /** Where a file is taken in, and which ones. */
-  takesIn: string
-  accept: string
+  takesIn?: string
+  accept?: string
   /** What went wrong with a card. */
   problem?: string
 }>()
@@ -25,7 +25,7 @@ const refused = ref('')
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const [file] = input.files ?? []
-  refused.value = file ? await sendFile(file, props.takesIn, t('state.offline'), t('exchange.tooLarge')) : ''
+  refused.value = file && props.takesIn ? await sendFile(file, props.takesIn, t('state.offline'), t('exchange.tooLarge')) : ''
   input.value = ''
   emit('load')
 }
@@ -39,9 +39,10 @@ async function take(event: Event) {
         <slot name="links" />
         <div class="tools">
           <slot name="tools" />
-          <v-btn @click="picked?.click()">{{ t('exchange.import') }}</v-btn>
+          <v-btn v-if="takesIn" @click="picked?.click()">{{ t('exchange.import') }}</v-btn>
         </div>
         <input
+          v-if="takesIn"
           ref="picked"
           class="visually-hidden"
           type="file"

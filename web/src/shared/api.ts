@@ -7,6 +7,7 @@ export type Player = Schemas['Player']
 export type Drill = Omit<Schemas['DrillView'], 'levels'> & { levels: Level[] }
 export type Level = Omit<Schemas['LevelView'], 'target'> & { target: Target }
 export type Goal = Schemas['GoalView']
+export type Forecast = Schemas['ForecastView']
 export type SetCount = Schemas['CountView']
 export type Court = Schemas['CourtView']
 export type Area = Schemas['AreaView']

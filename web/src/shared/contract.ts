@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills/{family}/levels/{level}/goal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills/{family}/levels/{level}/target": {
         parameters: {
             query?: never;
@@ -190,6 +206,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["aim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{player}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecast"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -445,6 +477,16 @@ export interface components {
             /** Format: double */
             width?: number;
         };
+        BallsView: {
+            /** Format: double */
+            breaks?: number;
+            /** Format: double */
+            cautious?: number;
+            /** Format: double */
+            expected?: number;
+            /** Format: double */
+            median?: number;
+        };
         CardView: {
             markers: components["schemas"]["MarkerView"][];
             /** Format: int32 */
@@ -614,6 +656,29 @@ export interface components {
             v: number;
             /** Format: int64 */
             wall: number;
+        };
+        ForecastView: {
+            balls?: components["schemas"]["BallsView"];
+            curve: components["schemas"]["PassingView"][];
+            /** @enum {string} */
+            growth?: "TOO_EASY" | "OUT_OF_REACH" | "STOPPED";
+            /** Format: double */
+            met?: number;
+            minutes?: components["schemas"]["MinutesView"];
+            /** Format: double */
+            notReadyPasses: number;
+            /** Format: double */
+            notReadyRate: number;
+            /** Format: double */
+            passes?: number;
+            proposal?: components["schemas"]["ProposalView"];
+            rate?: components["schemas"]["RateView"];
+            /** Format: double */
+            targetRate: number;
+            /** Format: int32 */
+            tries: number;
+            /** Format: double */
+            wanted: number;
         };
         GoalView: {
             /** Format: int32 */
@@ -794,6 +859,15 @@ export interface components {
             metres: number;
             one: string;
         };
+        MinutesView: {
+            /** Format: double */
+            cautious?: number;
+            known: boolean;
+            /** Format: double */
+            median?: number;
+            /** Format: double */
+            secondsABall: number;
+        };
         MissView: {
             /** @enum {string} */
             does: "COUNT_ON" | "RESTART_RUN" | "RESTART_STATION" | "STEP_BACK" | "RESTART_LADDER" | "STAY";
@@ -870,6 +944,12 @@ export interface components {
             /** @enum {string} */
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
         };
+        PassingView: {
+            /** Format: double */
+            chance: number;
+            /** Format: double */
+            rate: number;
+        };
         PenTakenBody: {
             lastSeen: string;
             /** Format: int32 */
@@ -920,6 +1000,21 @@ export interface components {
             title: string;
             type: string;
             value: string;
+        };
+        ProposalView: {
+            goal: components["schemas"]["GoalView"];
+            /** Format: double */
+            met: number;
+        };
+        RateView: {
+            /** @enum {string} */
+            basis: "TRIALS" | "LANDINGS" | "GUESS";
+            /** Format: int32 */
+            level: number;
+            /** Format: double */
+            rate: number;
+            /** Format: int32 */
+            trials: number;
         };
         ReadingView: {
             /** Format: int32 */
@@ -1348,6 +1443,33 @@ export interface operations {
             };
         };
     };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+                level: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoalView"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrillView"];
+                };
+            };
+        };
+    };
     aim_1: {
         parameters: {
             query?: never;
@@ -1637,6 +1759,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["AimReport"];
+                };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query: {
+                drill: string;
+                level: number;
+                guess?: number;
+                chance?: number;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ForecastView"];
                 };
             };
         };

@@ -45,6 +45,13 @@ class AccessibilityTest {
         page.locator("table").waitFor();
         check(page, "Player");
 
+        page.navigate(hall.address() + "/drills");
+        page.getByText("Straight clear").waitFor();
+        check(page, "Drills");
+        page.getByText("Straight clear").click();
+        page.getByTestId("met").waitFor();
+        check(page, "A drill with its forecast");
+
         page.navigate(hall.address() + "/drills/targets");
         page.getByText("Net drop rings").waitFor();
         check(page, "Targets");

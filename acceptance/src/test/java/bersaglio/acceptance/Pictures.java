@@ -57,6 +57,10 @@ class Pictures {
         chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.4}, {0.6, 4.6}, {2.4, 5.4}});
         take(phone, "phone");
 
+        light.navigate(hall.address() + "/drills/straight-clear");
+        light.locator(".rungs button").nth(4).click();
+        light.getByTestId("basis").getByText("level").waitFor();
+        take(light, "drill");
         light.navigate(hall.address() + "/drills/targets");
         light.getByText("Net drop rings").waitFor();
         take(light, "targets");

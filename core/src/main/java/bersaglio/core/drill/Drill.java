@@ -2,6 +2,7 @@ package bersaglio.core.drill;
 
 import bersaglio.core.court.Court;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.TargetSet;
@@ -62,8 +63,17 @@ public record Drill(
 
     /** A further version, with another target at one level. */
     public Drill aimingAt(int level, TargetSet target, int ring) {
+        return with(level(level).aimedAt(target, ring));
+    }
+
+    /** A further version, with another goal at one level. */
+    public Drill asking(int level, Goal goal) {
+        return with(level(level).asking(goal));
+    }
+
+    private Drill with(Level level) {
         List<Level> changed = new ArrayList<>(levels);
-        changed.set(level - 1, level(level).aimedAt(target, ring));
+        changed.set(level.number() - 1, level);
         return new Drill(family + "-" + (version + 1), family, version + 1, name, feed, freedom, design, changed);
     }
 

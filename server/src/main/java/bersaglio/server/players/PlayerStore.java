@@ -30,7 +30,7 @@ public class PlayerStore {
                 .list();
     }
 
-    Optional<Player> find(UUID id) {
+    public Optional<Player> find(UUID id) {
         return jdbc.sql("select id, name, hand from player where id = :id")
                 .param("id", id)
                 .query(PLAYER)

@@ -1,0 +1,102 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import bersaglio.server.Device;
+import bersaglio.server.StartedServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The drill page with its forecast, and sets of other goals than a quota. */
+@ExtendWith(Club.class)
+class DrillsTest {
+
+    @Test
+    void aDrillIsFoundAndSaysWhatItWillTakeAndAProposalIsTaken(Hall hall) throws IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            String player = Device.newId();
+            own.put("/api/players/" + player, "{\"name\":\"Aria Tester\",\"hand\":\"RIGHT\"}");
+            Page page = hall.tablet();
+            page.navigate("http://localhost:" + own.port() + "/drills");
+            Locator search = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Search"));
+            search.fill("no such words");
+            assertThat(page.getByText("No drill fits")).isVisible();
+            search.fill("clear");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Straight clear"))
+                    .click();
+            assertThat(page.getByTestId("met")).containsText("meets 8 of 12 in about");
+            assertThat(page.getByTestId("basis")).containsText("Rests on");
+            choose(page, "For", "Aria Tester");
+            assertThat(page.getByText("Nothing is known yet of how Aria does here."))
+                    .isVisible();
+            choose(page, "How often would Aria hit it, by your eye?", "Half the time");
+            assertThat(page.getByTestId("met")).containsText("Aria meets 8 of 12 in about 19 of 100 sets.");
+            assertThat(page.getByTestId("basis")).containsText("Rests on your guess of 50");
+            assertThat(page.getByTestId("proposal")).hasText("6 of 12 gives 61 in 100.");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use it at this level"))
+                    .click();
+            assertThat(page.getByText("version 2")).isVisible();
+            assertThat(page.getByTestId("met")).containsText("Aria meets 6 of 12 in about 61 of 100 sets.");
+            assertThat(own.get("/api/club").at("/drills/0/levels/0/goal/hits").asInt())
+                    .isEqualTo(6);
+        }
+    }
+
+    private static void choose(Page page, String label, String option) {
+        page.locator(".v-select:has(label:text-is(\"" + label + "\"))").first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option))
+                .click();
+    }
+
+    @Test
+    void aRunStartsAgainAfterAMissAndMovesUpWhenItIsThere(Hall hall) throws IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            own.post("/api/drills/straight-clear/levels/1/goal", "{\"kind\":\"RUN\",\"hits\":3}");
+            Courtside court = onCourt(hall, own);
+            court.row("110").shows("0 in a row");
+            assertThat(court.page().getByTestId("best")).containsText("broke at 2");
+            court.stands("3 more to go").row("111").shows("3 in a row").stands("met");
+            court.press("Close set");
+            assertThat(court.verdict()).containsText("Move up: the goal is met.");
+            court.press("Move up to level 2").sent();
+            assertThat(court.page().getByTestId("decided")).isVisible();
+        }
+    }
+
+    @Test
+    void aLadderFallsBackAsItsMissRuleSaysAndStaysWhenItIsLeftEarly(Hall hall) throws IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            own.post(
+                    "/api/drills/straight-clear/levels/1/goal",
+                    "{\"kind\":\"LADDER\",\"stations\":[{\"name\":\"Stand\",\"hits\":2,\"zone\":0},"
+                            + "{\"name\":\"Move\",\"hits\":2,\"zone\":0}],"
+                            + "\"misses\":{\"does\":\"RESTART_LADDER\"}}");
+            Courtside court = onCourt(hall, own);
+            Locator station = court.page().getByTestId("station");
+            assertThat(station).hasText("1 of 2: Stand");
+            court.row("111").shows("1 of 2");
+            assertThat(station).hasText("2 of 2: Move");
+            court.row("0").shows("0 of 2");
+            assertThat(station).hasText("1 of 2: Stand");
+            assertThat(court.page().getByTestId("best")).containsText("A miss starts the whole ladder again");
+            court.press("Undo").shows("1 of 2");
+            assertThat(station).hasText("2 of 2: Move");
+            court.press("Close set");
+            assertThat(court.verdict()).containsText("Stay: the set ended early, and that is never a pass.");
+        }
+    }
+
+    private static Courtside onCourt(Hall hall, StartedServer own) {
+        String player = Device.newId();
+        own.put("/api/players/" + player, "{\"name\":\"Goal Tester\",\"hand\":\"RIGHT\"}");
+        Page page = hall.tablet();
+        page.navigate("http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
+        return new Courtside(page).ready();
+    }
+}

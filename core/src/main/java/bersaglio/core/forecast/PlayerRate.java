@@ -1,0 +1,51 @@
+package bersaglio.core.forecast;
+
+import bersaglio.core.court.Area;
+import bersaglio.core.court.Point;
+import bersaglio.core.odds.HitRate;
+import bersaglio.core.problem.Check;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.target.Ground;
+
+/**
+ * The true rate that a player is taken to have at a level, and what it rests on.
+ *
+ * @param level  whose trials or landings it rests on, 0 for a guess
+ * @param trials trials or landings that it rests on
+ */
+public record PlayerRate(double rate, Basis basis, int level, int trials) {
+
+    /** Trials at a level below which its own rate is not taken. */
+    public static final int FEWEST_TRIALS = 12;
+
+    /** What a rate rests on. */
+    public enum Basis {
+        /** The player's own trials at the level. */
+        TRIALS,
+        /** The player's landings at the nearest level seen, as they would fall here. */
+        LANDINGS,
+        /** The coach's guess. */
+        GUESS
+    }
+
+    public PlayerRate {
+        Check.requireRate("rate", rate);
+    }
+
+    /** The middle of what is left open by these trials, older ones counting less. */
+    public static PlayerRate of(HitRate weighted, int trials, int level) {
+        return new PlayerRate((weighted.hits() + 0.5) / (weighted.trials() + 1), Basis.TRIALS, level, trials);
+    }
+
+    /** @param aimedAt what the landings were aimed at */
+    public static PlayerRate of(Scatter seen, int seenAt, Point aimedAt, Ground here, Area inUse) {
+        Point middle = here.whole().middle();
+        double chance =
+                seen.aimedBy(middle.x() - aimedAt.x(), middle.y() - aimedAt.y()).chance(here, inUse);
+        return new PlayerRate(Math.min(1, chance), Basis.LANDINGS, seenAt, seen.placements());
+    }
+
+    public static PlayerRate guessed(double rate) {
+        return new PlayerRate(rate, Basis.GUESS, 0, 0);
+    }
+}

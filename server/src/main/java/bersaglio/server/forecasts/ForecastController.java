@@ -1,0 +1,161 @@
+package bersaglio.server.forecasts;
+
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Level;
+import bersaglio.core.forecast.Forecast;
+import bersaglio.core.forecast.Growth;
+import bersaglio.core.forecast.Pace;
+import bersaglio.core.forecast.PlayerRate;
+import bersaglio.core.forecast.Proposals;
+import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Hand;
+import bersaglio.server.charting.PaceStore;
+import bersaglio.server.players.PlayerStore;
+import bersaglio.wire.view.GoalView;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a level will take of a player, and the goal that would give a wanted chance. */
+@RestController
+class ForecastController {
+
+    private final Drills drills;
+    private final PlayerStore players;
+    private final PlayerRates rates;
+    private final PaceStore paces;
+
+    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, PaceStore paces) {
+        this.drills = drills;
+        this.players = players;
+        this.rates = rates;
+        this.paces = paces;
+    }
+
+    /** What is taken of the player, and what it rests on; {@code level} and {@code trials} are 0 for a guess. */
+    record RateView(double rate, PlayerRate.Basis basis, int level, int trials) {}
+
+    /** Balls until a set is decided; absent where that never happens. */
+    record BallsView(
+            @Nullable Double expected, @Nullable Double median, @Nullable Double cautious, @Nullable Double breaks) {}
+
+    /** Minutes of a set; {@code known} when the pace is the player's own at this drill. */
+    record MinutesView(@Nullable Double median, @Nullable Double cautious, double secondsABall, boolean known) {}
+
+    /** A goal that comes nearer to the wanted chance, and the chance that one set meets it. */
+    record ProposalView(GoalView goal, double met) {}
+
+    record PassingView(double rate, double chance) {}
+
+    /**
+     * @param rate     absent while nothing is known of the player and no guess is given; then only the curve is told
+     * @param met      the chance that one set meets the goal
+     * @param passes   the chance to have moved up within the tries
+     * @param tries    sets that the level allows
+     * @param notReadyRate   the true rate of a player who is not ready, and {@code notReadyPasses} how often such a
+     *                       player slips through within the tries
+     * @param curve    the chance to have moved up within the tries, for any true rate
+     * @param growth   whether the level still fits, once enough sets are known
+     * @param proposal for the wanted chance, where there is one
+     */
+    record ForecastView(
+            @Nullable RateView rate,
+            @Nullable Double met,
+            @Nullable Double passes,
+            int tries,
+            @Nullable BallsView balls,
+            @Nullable MinutesView minutes,
+            double targetRate,
+            double notReadyRate,
+            double notReadyPasses,
+            List<PassingView> curve,
+            @Nullable Growth growth,
+            double wanted,
+            @Nullable ProposalView proposal) {}
+
+    /**
+     * @param guess  the coach's, 0.02 to 0.98, for a player of whom nothing is known
+     * @param chance to meet the goal that a proposal is for
+     */
+    @GetMapping("/api/players/{player}/forecast")
+    ForecastView forecast(
+            @PathVariable UUID player,
+            @RequestParam String drill,
+            @RequestParam int level,
+            @RequestParam(required = false) @Nullable Double guess,
+            @RequestParam(defaultValue = "0.7") double chance) {
+        Check.requireBetween("chance", chance, 0.05, 0.95);
+        if (guess != null) {
+            Check.requireBetween("guess", guess, 0.02, 0.98);
+        }
+        Hand hand = players.find(player)
+                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
+                .hand();
+        Drill version = drills.version(drill)
+                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
+        Level rung = version.level(level);
+        OptionalDouble own = paces.secondsABall(player, drill);
+        Pace usual = Pace.firstTime(rung.dials().freedom().orElse(version.freedom()));
+        OptionalDouble dialled = rung.dials().secondsABall();
+        Pace pace = dialled.isPresent()
+                ? usual.at(dialled.getAsDouble())
+                : own.isPresent() ? usual.at(own.getAsDouble()) : usual;
+        Optional<PlayerRate> rate = rates.known(player, hand, version, level)
+                .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed));
+        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, level));
+        return view(rung, rate, pace, own.isPresent(), growth, chance);
+    }
+
+    private static ForecastView view(
+            Level level,
+            Optional<PlayerRate> known,
+            Pace pace,
+            boolean ownPace,
+            Optional<Growth> growth,
+            double wanted) {
+        List<Double> rates = List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));
+        Forecast forecast = Forecast.of(level, rates, pace);
+        Optional<Forecast> told = known.map(rate -> forecast);
+        return new ForecastView(
+                known.map(rate -> new RateView(rate.rate(), rate.basis(), rate.level(), rate.trials()))
+                        .orElse(null),
+                told.map(Forecast::met).orElse(null),
+                told.map(Forecast::passes).orElse(null),
+                level.tries(),
+                told.map(one -> new BallsView(
+                                finite(one.expected()),
+                                finite(one.median()),
+                                finite(one.cautious()),
+                                finite(one.breaks())))
+                        .orElse(null),
+                told.map(one -> new MinutesView(
+                                finite(one.minutes().median()),
+                                finite(one.minutes().cautious()),
+                                pace.secondsABall(),
+                                ownPace))
+                        .orElse(null),
+                level.targetRate(),
+                level.notReadyRate(),
+                level.passesWithin(level.tries(), level.notReadyRate()),
+                forecast.curve().stream()
+                        .map(point -> new PassingView(point.rate(), point.chance()))
+                        .toList(),
+                growth.orElse(null),
+                wanted,
+                known.flatMap(rate -> Proposals.of(level, rates, pace, wanted))
+                        .map(one -> new ProposalView(GoalView.of(one.goal()), one.met()))
+                        .orElse(null));
+    }
+
+    private static @Nullable Double finite(double value) {
+        return Double.isFinite(value) ? value : null;
+    }
+}

@@ -1,0 +1,75 @@
+package bersaglio.server.forecasts;
+
+import bersaglio.core.charting.Ledger;
+import bersaglio.core.court.Point;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Level;
+import bersaglio.core.forecast.PlayerRate;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Patch;
+import bersaglio.core.target.Referee;
+import bersaglio.core.target.Umpire;
+import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.ResultStore;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What is known of a player's rate at a level: from trials there, else from landings at the nearest level seen. */
+@Component
+class PlayerRates {
+
+    private final Ledgers ledgers;
+    private final ResultStore results;
+
+    PlayerRates(Ledgers ledgers, ResultStore results) {
+        this.ledgers = ledgers;
+        this.results = results;
+    }
+
+    List<Attempt> setsAt(UUID player, Drill drill, int level) {
+        Ledger ledger = ledgers.of(player, drill);
+        return ledger.sets().stream()
+                .filter(set ->
+                        set.counts() && set.level() == level && set.laid().isEmpty())
+                .map(set -> set.attempt())
+                .toList();
+    }
+
+    Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, int level) {
+        List<Attempt> sets = setsAt(player, drill, level);
+        int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
+        if (trials >= PlayerRate.FEWEST_TRIALS) {
+            return Optional.of(PlayerRate.of(Evidence.DEFAULT.weigh(sets), trials, level));
+        }
+        return drill.levels().stream()
+                .sorted(Comparator.comparingInt(other -> Math.abs(other.number() - level)))
+                .flatMap(seen -> fromLandings(player, hand, drill, seen, drill.level(level)).stream())
+                .findFirst();
+    }
+
+    private Optional<PlayerRate> fromLandings(UUID player, Hand hand, Drill drill, Level seen, Level wanted) {
+        Conditions conditions = Conditions.AS_DRAWN.with(hand);
+        Umpire before = seen.umpire(conditions);
+        Referee here = wanted.umpire(conditions).last();
+        List<Patch> aimed = before.last().patches();
+        if (aimed.size() != 1 || here.patches().size() != 1) {
+            return Optional.empty();
+        }
+        ResultStore.Placements landings = results.placementsOf(player, drill.id(), seen.number(), before.stages() - 1);
+        Point middle = aimed.get(0).ground().whole().middle();
+        return Scatter.of(landings.places(), landings.nets())
+                .map(scatter -> PlayerRate.of(
+                        scatter,
+                        seen.number(),
+                        middle,
+                        here.patches().get(0).ground(),
+                        here.inPlay().area()));
+    }
+}

@@ -1,0 +1,96 @@
+package bersaglio.server.forecasts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bersaglio.server.DemoServer;
+import bersaglio.server.StartedServer;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(DemoServer.class)
+class ForecastsTest {
+
+    private final StartedServer server;
+
+    ForecastsTest(StartedServer server) {
+        this.server = server;
+    }
+
+    private String nora() {
+        for (JsonNode player : server.get("/api/club").get("players")) {
+            if (player.get("name").asString().equals("Nora Ginestra")) {
+                return player.get("id").asString();
+            }
+        }
+        throw new AssertionError("no Nora");
+    }
+
+    private JsonNode forecast(String player, String query) {
+        return server.get("/api/players/" + player + "/forecast?drill=straight-clear-1&" + query);
+    }
+
+    private String newPlayer() {
+        String id = UUID.randomUUID().toString();
+        server.put("/api/players/" + id, "{\"name\":\"Forecast Tester\",\"hand\":\"RIGHT\"}");
+        return id;
+    }
+
+    @Test
+    void aPlayerWhoWasSeenIsForecastFromTheirOwnTrialsAndPace() {
+        JsonNode seen = forecast(nora(), "level=5");
+        assertThat(seen.at("/rate/basis").asString()).isEqualTo("TRIALS");
+        assertThat(seen.at("/rate/level").asInt()).isEqualTo(5);
+        assertThat(seen.get("met").asDouble()).isBetween(0.0, 1.0);
+        assertThat(seen.at("/balls/cautious").asDouble())
+                .isGreaterThanOrEqualTo(seen.at("/balls/median").asDouble());
+        assertThat(seen.at("/minutes/known").asBoolean()).isTrue();
+        assertThat(seen.at("/minutes/secondsABall").asDouble()).isBetween(4.0, 20.0);
+        assertThat(seen.get("curve")).hasSize(21);
+    }
+
+    @Test
+    void aLevelNotSeenYetIsForecastFromTheLandingsAtTheNearest() {
+        JsonNode next = forecast(nora(), "level=6");
+        JsonNode now = forecast(nora(), "level=5");
+        if (next.at("/rate/basis").asString().equals("LANDINGS")) {
+            assertThat(next.at("/rate/rate").asDouble())
+                    .isLessThan(now.at("/rate/rate").asDouble() + 0.2);
+        } else {
+            assertThat(next.at("/rate/level").asInt()).isEqualTo(6);
+        }
+    }
+
+    @Test
+    void ofAPlayerNotSeenOnlyTheCurveIsToldUntilTheCoachGuesses() {
+        String player = newPlayer();
+        JsonNode none = forecast(player, "level=1");
+        assertThat(none.has("rate")).isFalse();
+        assertThat(none.has("met")).isFalse();
+        assertThat(none.get("notReadyPasses").asDouble()).isBetween(0.0, 1.0);
+        JsonNode guessed = forecast(player, "level=1&guess=0.5&chance=0.7");
+        assertThat(guessed.at("/rate/basis").asString()).isEqualTo("GUESS");
+        assertThat(guessed.get("met").asDouble()).isCloseTo(0.1938, within(5e-5));
+        assertThat(guessed.at("/proposal/goal/hits").asInt()).isEqualTo(6);
+        assertThat(guessed.at("/minutes/known").asBoolean()).isFalse();
+        assertThat(guessed.get("curve").get(10).get("chance").asDouble())
+                .isCloseTo(guessed.get("passes").asDouble(), within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "level=1&guess=1.2, guess",
+        "level=1&chance=0, chance",
+        "level=77, level",
+    })
+    void whatCannotBeForecastIsRefusedAtItsField(String query, String field) {
+        var refused = server.send(
+                server.request("/api/players/" + newPlayer() + "/forecast?drill=straight-clear-1&" + query));
+        assertThat(refused.statusCode()).isEqualTo(400);
+        assertThat(refused.body()).contains("\"field\":\"" + field + "\"");
+    }
+}

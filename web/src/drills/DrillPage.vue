@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { askClub } from '@/charting/asked'
+import CourtDrawing from '@/court/CourtDrawing.vue'
+import { surfaceOf } from '@/court/shape'
+import { useGoals } from '@/shared/goals'
+import PageStates from '@/shared/PageStates.vue'
+import PlainState from '@/shared/PlainState.vue'
+import { useSentences } from '@/shared/sentences'
+import { useAsked } from '@/shared/useAsked'
+import ForecastPanel from './ForecastPanel.vue'
+import { newestOf } from './newest'
+
+/** Where a coach thinks about a drill: its target, its rungs, what a miss does, what moves a player up, and the forecast. */
+const props = defineProps<{ family: string }>()
+const { t } = useI18n()
+const { rule, targetWords } = useSentences()
+const { asked, missRule } = useGoals()
+const { answer, failed, load } = useAsked(askClub)
+const number = ref(1)
+const club = computed(() => answer.value?.data)
+const drill = computed(() => newestOf(club.value?.drills ?? []).find((one) => one.family === props.family))
+const level = computed(() => drill.value?.levels[number.value - 1] ?? drill.value?.levels[0])
+const stage = computed(() => level.value?.forRight.stages.at(-1))
+const surface = computed(() => {
+  const court = club.value?.courts.find((one) => one.id === drill.value?.court)
+  return court && stage.value && surfaceOf(court, stage.value.plane)
+})
+</script>
+
+<template>
+  <PageStates :failed="failed" :ready="!!answer" :cached-at="answer?.cached ? answer.at : undefined" @retry="load">
+    <PlainState v-if="!drill || !level" :title="t('drills.notThere')" :body="t('drills.notThereBody')">
+      <v-btn to="/drills">{{ t('drills.title') }}</v-btn>
+    </PlainState>
+    <div v-else class="drill">
+      <header>
+        <h1>{{ drill.name }}</h1>
+        <router-link to="/drills">{{ t('drills.title') }}</router-link>
+        <p class="soft">{{ t(`freedom.${drill.freedom}`) }} · {{ drill.feed }} · {{ t('targets.version', { version: drill.version }) }}</p>
+      </header>
+      <section class="picture">
+        <CourtDrawing
+          v-if="surface && stage"
+          :surface="surface"
+          :in-use="stage.inUse"
+          :zones="stage.zones"
+          standpoint="BEHIND"
+          :hitter="t('court.hitterPlain')"
+          :marks="[]"
+          :label="t('drills.court', { drill: drill.name, level: level.number })"
+        />
+      </section>
+      <section class="rungs">
+        <h2>{{ t('drills.rungs') }}</h2>
+        <ol>
+          <li v-for="one in drill.levels" :key="one.number">
+            <button type="button" :aria-pressed="one.number === level.number" @click="number = one.number">
+              <strong>{{ one.number }}</strong>
+              <span>{{ asked(one.goal) }} <span class="soft">{{ targetWords(one) }}</span></span>
+            </button>
+          </li>
+        </ol>
+        <p>{{ missRule(level.goal) }}</p>
+        <p>{{ rule(level) }}</p>
+        <p class="soft">
+          {{ t(`retreat.${level.retreat.rule}`, { sets: level.retreat.sets ?? 0 }) }} {{ t('drills.tries', { tries: level.tries }) }}
+        </p>
+        <p v-if="drill.design.watchPoint">{{ t('drills.watch', { words: drill.design.watchPoint }) }}</p>
+      </section>
+      <ForecastPanel
+        v-if="club?.players.length"
+        class="panel"
+        :drill="drill"
+        :level="level"
+        :players="club.players"
+        @changed="load"
+      />
+    </div>
+  </PageStates>
+</template>
+
+<style scoped>
+.drill {
+  display: grid;
+  grid-template: 'head head head' auto 'picture rungs forecast' 1fr / minmax(300px, 1.1fr) minmax(240px, 0.9fr) minmax(320px, 1fr);
+  gap: 8px 28px;
+  padding: 16px 28px;
+}
+
+header {
+  grid-area: head;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 16px;
+}
+
+header a {
+  color: var(--ink);
+}
+
+.picture {
+  grid-area: picture;
+  height: min(64dvh, 470px);
+}
+
+.rungs {
+  grid-area: rungs;
+  display: grid;
+  align-content: start;
+  gap: 10px;
+}
+
+.panel {
+  grid-area: forecast;
+}
+
+ol {
+  list-style: none;
+  padding: 0;
+}
+
+ol button {
+  display: grid;
+  grid-template-columns: 28px 1fr;
+  width: 100%;
+  min-height: 48px;
+  align-items: center;
+  text-align: left;
+  border: 0;
+  border-left: 4px solid transparent;
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 8px;
+  background: none;
+  color: var(--ink);
+}
+
+ol button[aria-pressed='true'] {
+  border-left-color: var(--ink);
+  background: var(--floor);
+}
+
+@media (max-width: 1000px) {
+  .drill {
+    grid-template: 'head' auto 'picture' auto 'rungs' auto 'forecast' auto / minmax(0, 1fr);
+    padding: 12px 16px;
+  }
+
+  .picture {
+    height: min(60dvh, 110vw);
+  }
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { askForecast } from '@/charting/asked'
+import { api, type Drill, type Forecast, type Goal, type Level, type Player } from '@/shared/api'
+import { asPercent } from '@/shared/format'
+import { useGoals } from '@/shared/goals'
+import PassingCurve from './PassingCurve.vue'
+
+/** What a level will take of a player, how far its rule can be trusted, and the goal that would suit better. */
+const props = defineProps<{ drill: Drill, level: Level, players: Player[] }>()
+const emit = defineEmits<{ changed: [] }>()
+const { t } = useI18n()
+const { asked } = useGoals()
+const player = ref(props.players[0]?.id ?? '')
+const guess = ref<number>()
+const chance = ref(0.7)
+const forecast = shallowRef<Forecast>()
+const failed = ref(false)
+const taking = ref(false)
+const word = ref('')
+const CHANCES = [0.5, 0.6, 0.7, 0.8, 0.9].map((value) => ({ value, title: asPercent(value) }))
+const GUESSES = ([0.2, 0.35, 0.5, 0.65, 0.8] as const).map((value) => ({ value, title: t(`forecast.guess.${value * 100}`) }))
+
+watch([player, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
+
+async function load() {
+  failed.value = false
+  word.value = ''
+  const question = { player: player.value, drill: props.drill.id, level: props.level.number, chance: chance.value }
+  try {
+    const { data } = await askForecast(guess.value === undefined ? question : { ...question, guess: guess.value })
+    forecast.value = data
+  } catch {
+    failed.value = true
+  }
+}
+
+const name = computed(() => props.players.find((one) => one.id === player.value)?.name.split(' ')[0] ?? '')
+/** A chance that rounds to none is still one. */
+const inHundred = (share: number) => share > 0 && share < 0.005 ? t('forecast.underOne') : `${Math.round(share * 100)}`
+
+const says = computed(() => {
+  const { rate, met, passes, balls, minutes } = forecast.value ?? {}
+  if (!rate || met === undefined || passes === undefined) {
+    return undefined
+  }
+  return {
+    met: t('forecast.met', { name: name.value, goal: asked(props.level.goal), times: inHundred(met) }),
+    balls: balls?.cautious === undefined || balls.median === undefined
+      ? t('forecast.never')
+      : t('forecast.balls', {
+          median: balls.median, cautious: balls.cautious, minutes: minutesOf(minutes?.median), atMost: minutesOf(minutes?.cautious),
+        }),
+    breaks: balls?.breaks ? t('forecast.breaks', { breaks: balls.breaks.toFixed(1) }) : '',
+    passes: t('forecast.passes', { name: name.value, times: inHundred(passes), tries: forecast.value?.tries ?? 0 }),
+    rests: t(`forecast.basis.${rate.basis}`, { rate: asPercent(rate.rate), trials: rate.trials, level: rate.level }),
+    pace: t(minutes?.known ? 'forecast.ownPace' : 'forecast.usualPace', { seconds: minutes?.secondsABall.toFixed(1) ?? '' }),
+  }
+})
+
+const minutesOf = (minutes: number | undefined) => minutes === undefined ? '' : minutes < 10 ? minutes.toFixed(1) : `${Math.round(minutes)}`
+
+async function take(goal: Goal) {
+  taking.value = true
+  const { data } = await api.POST('/api/drills/{family}/levels/{level}/goal', {
+    params: { path: { family: props.drill.family, level: props.level.number } }, body: goal,
+  }).catch(() => ({ data: undefined }))
+  taking.value = false
+  word.value = data ? '' : t('state.offline')
+  if (data) {
+    emit('changed')
+  }
+}
+</script>
+
+<template>
+  <section class="forecast" data-test="forecast">
+    <h2>{{ t('forecast.title') }}</h2>
+    <v-select
+      v-model="player"
+      :label="t('forecast.player')"
+      :items="players.map(({ id, name: title }) => ({ value: id, title }))"
+      hide-details
+    />
+    <p v-if="failed">{{ t('forecast.failed') }}</p>
+    <template v-else-if="forecast">
+      <template v-if="says">
+        <p class="large" data-test="met">{{ says.met }}</p>
+        <p data-test="balls">{{ says.balls }} <template v-if="says.breaks">{{ says.breaks }}</template></p>
+        <p>{{ says.passes }}</p>
+        <p class="soft small" data-test="basis">{{ says.rests }} {{ says.pace }}</p>
+      </template>
+      <p v-else>{{ t('forecast.unknown', { name }) }}</p>
+      <v-select
+        v-if="!forecast.rate || forecast.rate.basis === 'GUESS'"
+        v-model="guess"
+        :label="t('forecast.guessAsked', { name })"
+        :items="GUESSES"
+        hide-details
+      />
+      <p v-if="forecast.growth" class="growth" data-test="growth">{{ t(`forecast.growth.${forecast.growth}`) }}</p>
+      <PassingCurve :forecast="forecast" />
+      <p class="small">
+        {{ t('forecast.slips', {
+          rate: asPercent(forecast.notReadyRate), times: inHundred(forecast.notReadyPasses), tries: forecast.tries,
+        }) }}
+      </p>
+      <div v-if="says" class="proposal">
+        <v-select v-model="chance" :label="t('forecast.makeIt')" :items="CHANCES" hide-details />
+        <p v-if="forecast.proposal" data-test="proposal">
+          {{ t('forecast.proposal', { goal: asked(forecast.proposal.goal), times: inHundred(forecast.proposal.met) }) }}
+        </p>
+        <p v-else class="soft">{{ t('forecast.noProposal') }}</p>
+        <v-btn v-if="forecast.proposal" :loading="taking" @click="take(forecast.proposal.goal)">{{ t('forecast.take') }}</v-btn>
+        <p v-if="word" role="alert">{{ word }}</p>
+      </div>
+    </template>
+    <div v-else class="waiting" role="status" :aria-label="t('state.loading')" />
+  </section>
+</template>
+
+<style scoped>
+.forecast {
+  display: grid;
+  align-content: start;
+  gap: 10px;
+}
+
+.large {
+  font-size: 20px;
+  line-height: 1.3;
+}
+
+.small {
+  font-size: 14px;
+}
+
+.growth {
+  padding-left: 12px;
+  border-left: 4px solid var(--plum);
+}
+
+.proposal {
+  display: grid;
+  gap: 8px;
+}
+
+.waiting {
+  height: 320px;
+  border-radius: 6px;
+  background: var(--floor);
+}
+</style>
