@@ -183,8 +183,9 @@ function closeOrNext() {
 }
 
 function move(to: number, by: 'RULE' | 'COACH', unmet: boolean) {
+  const byRule = to > level.value ? 'up' : 'down'
   settle(charted.moveLevel(to, by, unmet))
-  decided.value = unmet ? t('courtside.decided.unmet', { to }) : t(`courtside.decided.${by === 'RULE' ? 'up' : 'coach'}`, { to })
+  decided.value = t(`courtside.decided.${unmet ? 'unmet' : by === 'COACH' ? 'coach' : byRule}`, { to })
 }
 
 function reopen() {
@@ -194,9 +195,7 @@ function reopen() {
 }
 
 async function next() {
-  decided.value = undefined
-  verdict.value = undefined
-  chosenId.value = undefined
+  decided.value = verdict.value = chosenId.value = undefined
   await charted.next()
 }
 

@@ -58,6 +58,8 @@ const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones
 const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
+/** The level that the rule would step back to. */
+const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
 const top = computed(() => props.level === props.drill.levels.length)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
@@ -136,6 +138,12 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
             @click="emit('move', level + 1, 'RULE', false)"
           >
             {{ t('courtside.moveUp', { level: level + 1 }) }}
+          </v-btn>
+          <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
+        </template>
+        <template v-else-if="back !== undefined">
+          <v-btn color="primary" variant="flat" size="large" @click="emit('move', back, 'RULE', false)">
+            {{ t('courtside.stepBack', { level: back }) }}
           </v-btn>
           <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
         </template>

@@ -17,6 +17,7 @@ const guess = ref<number>()
 const chance = ref(0.7)
 const forecast = shallowRef<Forecast>()
 const failed = ref(false)
+let latest = 0
 const taking = ref(false)
 const word = ref('')
 const CHANCES = [0.5, 0.6, 0.7, 0.8, 0.9].map((value) => ({ value, title: asPercent(value) }))
@@ -24,15 +25,20 @@ const GUESSES = ([0.2, 0.35, 0.5, 0.65, 0.8] as const).map((value) => ({ value, 
 
 watch([player, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
 
+/** What was told of another level or player is not left standing, and an answer that comes late is dropped. */
 async function load() {
+  const own = ++latest
+  forecast.value = undefined
   failed.value = false
   word.value = ''
   const question = { player: player.value, drill: props.drill.id, level: props.level.number, chance: chance.value }
   try {
     const { data } = await askForecast(guess.value === undefined ? question : { ...question, guess: guess.value })
-    forecast.value = data
+    if (own === latest) {
+      forecast.value = data
+    }
   } catch {
-    failed.value = true
+    failed.value = own === latest
   }
 }
 
