@@ -77,10 +77,16 @@ public record ChartedSet(
         return attempt().tally();
     }
 
-    /** Whether the level's rule takes the calls of all that counts. */
+    /** Whether the level's rule takes the calls of all trials that count. */
     public boolean isAccepted() {
         Set<Caller> accepts = drill.level(level).accepts();
-        return shots.stream().allMatch(shot -> !shot.counted() || accepts.contains(shot.by()));
+        for (Shot shot : shots) {
+            boolean trial = shot.counted() && shot.ruling().outcome().isTrial();
+            if (trial && !accepts.contains(shot.by())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Points of the rings that the shots that count came down in. */

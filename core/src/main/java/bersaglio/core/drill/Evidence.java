@@ -58,7 +58,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
      */
     private String settling(Level level, List<Attempt> attempts, List<Figure> figures) {
         if (!(level.goal() instanceof Quota quota)) {
-            return "far";
+            return settlingAlike(level, attempts, figures);
         }
         int balls = quota.balls();
         for (int hits = quota.hits(); hits <= balls; hits++) {
@@ -76,6 +76,26 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
                 figures.add(new Figure("nextHits", alike));
                 figures.add(new Figure("nextBalls", balls));
                 return "moreSets";
+            }
+        }
+        return "far";
+    }
+
+    /** Of a goal whose sets have no length of their own: further sets as the last one was. */
+    private String settlingAlike(Level level, List<Attempt> attempts, List<Figure> figures) {
+        Attempt last = attempts.get(attempts.size() - 1);
+        List<Attempt> ahead = new ArrayList<>(attempts);
+        for (int sets = 1; sets <= MOST_SETS_AHEAD; sets++) {
+            ahead.add(last);
+            if (sets > 1 && advances(level, weigh(ahead))) {
+                figures.add(new Figure("moreSets", sets));
+                figures.add(new Figure("nextHits", last.tally().hits()));
+                figures.add(new Figure("nextBalls", last.tally().trials()));
+                return "moreSets";
+            } else if (advances(level, weigh(ahead))) {
+                figures.add(new Figure("nextHits", last.tally().hits()));
+                figures.add(new Figure("nextBalls", last.tally().trials()));
+                return "nextSet";
             }
         }
         return "far";

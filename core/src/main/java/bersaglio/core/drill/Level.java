@@ -50,6 +50,8 @@ public record Level(
 
     private static final double SECONDS_A_BALL = 6;
     private static final double SAME = 1e-6;
+    private static final int LONGEST_NAME = 48;
+    private static final String WIDE = "-wide-";
     private static final int LONGEST_TYPICAL_SET = 400;
 
     public Level {
@@ -117,7 +119,11 @@ public record Level(
             Change change = new Change.Scaled(factor, patch.ground().whole().middle());
             scaled = scaled.with(patch.zone(), change);
         }
-        return aimedAt(scaled.as(target.id() + "-by-" + Math.round(factor * 1000), 1), ring);
+        Level next = aimedAt(scaled, ring);
+        int suffix = target.id().indexOf(WIDE);
+        String name = suffix < 0 ? target.id() : target.id().substring(0, suffix);
+        String id = name.substring(0, Math.min(LONGEST_NAME, name.length()));
+        return next.aimedAt(scaled.as(id + WIDE + Math.round(next.narrowest() * 1000), 1), ring);
     }
 
     /** Whether it asks for less than another in some way, and for more in none. */

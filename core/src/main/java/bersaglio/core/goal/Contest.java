@@ -43,9 +43,12 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
         return level && counts.get(first) >= finish && counts.get(first) - second >= lead ? first : Progress.NOBODY;
     }
 
+    /** Past the finish only how far the sides are apart still matters. */
     @Override
     public List<Integer> state() {
+        int past = Math.max(0, Collections.max(counts) - finish);
         List<Integer> state = new ArrayList<>(counts);
+        state.replaceAll(count -> count - past);
         state.addAll(ahead);
         return state;
     }

@@ -7,6 +7,7 @@ import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Check;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a set takes of a player whose true rates are known: the set is followed ball by ball as a distribution over the
@@ -18,14 +19,16 @@ import java.util.List;
  * @param breaks  expected attempts that a miss ends
  * @param beyond  the chance that it takes more than 0, 1, 2 … balls
  * @param factor  by which the last {@value #BLOCK} of them shrink with each further block; 0 where nothing is left
+ * @param error   standard error of {@code met}; 0 where it is exact, as it is but for goals of very many states
  */
-public record GoalOdds(double met, double balls, double breaks, double[] beyond, double factor) {
+public record GoalOdds(double met, double balls, double breaks, double[] beyond, double factor, double error) {
 
     /** A multiple of every short period that a goal can have. */
     private static final int BLOCK = 60;
 
     private static final int MOST_STEPS = 100_000;
     private static final double NOTHING_LEFT = 1e-13;
+    private static final double SAME_SHARES = 1e-11;
     private static final double SAME_FACTOR = 1e-12;
 
     /** @param rates of the next ball by station or by side; the last one holds for all further */
@@ -34,7 +37,11 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             Check.requireRate("rates." + i, rates.get(i));
         }
         Check.requireAtLeast("rates", rates.size(), 1);
-        return new Walk(ahead, rates).follow();
+        return of(ahead, new States(ahead.play()), rates);
+    }
+
+    static GoalOdds of(Ahead ahead, States states, List<Double> rates) {
+        return new Walk(ahead, states, rates).follow().orElseGet(() -> PlayedSets.of(ahead, rates));
     }
 
     public static GoalOdds of(Ahead ahead, double rate) {
@@ -75,47 +82,77 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     private static final class Walk {
         private final Ahead ahead;
         private final States states;
+        private final List<Double> rates;
         private double[] mass = {1};
         private double met;
         private double breaks;
         private double[] beyond = new double[256];
         private int steps;
 
-        Walk(Ahead ahead, List<Double> rates) {
+        Walk(Ahead ahead, States states, List<Double> rates) {
             this.ahead = ahead;
-            this.states = new States(ahead.play(), rates);
+            this.states = states;
+            this.rates = rates;
         }
 
-        GoalOdds follow() {
-            double lastFactor = -1;
+        /** @return nothing when there are too many states */
+        Optional<GoalOdds> follow() {
+            double[] before = {};
             double metBefore = 0;
             double breaksBefore = 0;
             while (true) {
                 settle();
                 double left = remember();
                 if (left < NOTHING_LEFT) {
-                    return new GoalOdds(Math.min(1, met), sum(0), breaks, Arrays.copyOf(beyond, steps + 1), 0);
+                    double[] kept = Arrays.copyOf(beyond, steps + 1);
+                    return Optional.of(new GoalOdds(Math.min(1, met), sum(0), breaks, kept, 0, 0));
                 }
                 if (steps > 0 && steps % BLOCK == 0) {
                     double factor = beyond[steps] / beyond[steps - BLOCK];
-                    boolean steady = Math.abs(factor - lastFactor) <= SAME_FACTOR * factor;
-                    if (steady || steps >= MOST_STEPS) {
-                        return withTail(factor, met - metBefore, breaks - breaksBefore);
+                    double[] now = shares(left);
+                    if (areAlike(before, now) || steps >= MOST_STEPS) {
+                        return Optional.of(withTail(factor, met - metBefore, breaks - breaksBefore));
                     }
-                    lastFactor = factor;
+                    before = now;
                     metBefore = met;
                     breaksBefore = breaks;
                 }
                 play();
                 steps++;
+                if (states.areTooMany()) {
+                    return Optional.empty();
+                }
             }
+        }
+
+        /** Of the sets that still go on, the share in each state. */
+        private double[] shares(double left) {
+            double[] shares = mass.clone();
+            for (int state = 0; state < shares.length; state++) {
+                shares[state] /= left;
+            }
+            return shares;
+        }
+
+        /** Once the shares no longer change, every further block is like the last one. */
+        private static boolean areAlike(double[] before, double[] now) {
+            double difference = 0;
+            for (int state = 0; state < now.length; state++) {
+                difference += Math.abs(now[state] - (state < before.length ? before[state] : 0));
+            }
+            return difference < SAME_SHARES;
+        }
+
+        private double rate(int state) {
+            return rates.get(Math.min(rates.size() - 1, states.play(state).turn()));
         }
 
         /** All further blocks are the last one, each smaller by the factor. */
         private GoalOdds withTail(double factor, double metInBlock, double breaksInBlock) {
             double[] kept = Arrays.copyOf(beyond, steps);
             if (1 - factor < SAME_FACTOR) {
-                return new GoalOdds(Math.min(1, met), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, kept, factor);
+                return new GoalOdds(
+                        Math.min(1, met), Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, kept, factor, 0);
             }
             double more = factor / (1 - factor);
             return new GoalOdds(
@@ -123,7 +160,8 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
                     sum(0) - beyond[steps] + sum(steps - BLOCK, steps) * more,
                     breaks + breaksInBlock * more,
                     kept,
-                    factor);
+                    factor,
+                    0);
         }
 
         private double sum(int from) {
@@ -181,7 +219,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             double[] next = new double[states.count()];
             for (int state = 0; state < known; state++) {
                 if (mass[state] > 0) {
-                    double rate = states.rate(state);
+                    double rate = rate(state);
                     next[states.onHit(state)] += mass[state] * rate;
                     next[states.onMiss(state)] += mass[state] * (1 - rate);
                     breaks += states.breaksOnMiss(state) ? mass[state] * (1 - rate) : 0;

@@ -6,19 +6,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The states that a set can come to, numbered as they are met. */
+/** The states that a set can come to, numbered as they are met; they are the same for players of any rate. */
 final class States {
 
     private static final int UNKNOWN = -1;
+    private static final int MOST = 40_000;
 
-    private final List<Double> rates;
     private final Map<List<Integer>, Integer> numbers = new HashMap<>();
     private final List<Play> plays = new ArrayList<>();
     private final List<int[]> moves = new ArrayList<>();
     private final List<Boolean> breaks = new ArrayList<>();
 
-    States(Play first, List<Double> rates) {
-        this.rates = rates;
+    States(Play first) {
         numberOf(first);
     }
 
@@ -30,8 +29,9 @@ final class States {
         return plays.get(state);
     }
 
-    double rate(int state) {
-        return rates.get(Math.min(rates.size() - 1, plays.get(state).turn()));
+    /** Whether there are more than can be followed all at once. */
+    boolean areTooMany() {
+        return plays.size() > MOST;
     }
 
     int onHit(int state) {

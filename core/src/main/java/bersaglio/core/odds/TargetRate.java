@@ -13,6 +13,7 @@ import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Watch;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -22,7 +23,7 @@ import java.util.OptionalDouble;
 public final class TargetRate {
 
     private static final int OF_THE_FEWEST = 3;
-    private static final int HALVINGS = 40;
+    private static final int HALVINGS = 30;
     private static final double HALF = 0.5;
 
     private TargetRate() {}
@@ -36,7 +37,8 @@ public final class TargetRate {
             return OptionalDouble.empty();
         }
         Ahead ahead = goal.ahead(secondsABall);
-        if (ahead.balls() == Play.NO_END && GoalOdds.of(ahead, HALF).met() > 1 - 1e-9) {
+        boolean endless = Double.isInfinite(GoalOdds.of(ahead, 0).balls());
+        if (ahead.balls() == Play.NO_END && endless) {
             ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
         }
         return GoalOdds.of(ahead, 1).met() < HALF ? OptionalDouble.empty() : OptionalDouble.of(halfTheTime(ahead));
@@ -64,11 +66,12 @@ public final class TargetRate {
     }
 
     private static double halfTheTime(Ahead ahead) {
+        States states = new States(ahead.play());
         double low = 0;
         double high = 1;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
-            if (GoalOdds.of(ahead, middle).met() < HALF) {
+            if (GoalOdds.of(ahead, states, List.of(middle)).met() < HALF) {
                 low = middle;
             } else {
                 high = middle;

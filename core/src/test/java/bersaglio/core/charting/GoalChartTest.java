@@ -173,6 +173,12 @@ class GoalChartTest {
     }
 
     @Test
+    void whoVoidsABallDoesNotSpoilTheSet() {
+        Tape tape = tape(new Quota(1, 2)).row("1").add(new ShotKeyed(Ruling.VOID, Caller.HITTER));
+        assertThat(tape.replay().isAccepted()).isTrue();
+    }
+
+    @Test
     void whatTheHitterCalledIsNotTakenByTheRule() {
         Tape tape = tape(new Quota(1, 2)).row("1").add(new ShotLanded(Tape.IN_ZONE, Caller.HITTER));
         ChartedSet set = tape.replay();

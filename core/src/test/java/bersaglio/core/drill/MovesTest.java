@@ -8,6 +8,7 @@ import bersaglio.core.Samples;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Rally;
+import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
@@ -143,6 +144,26 @@ class MovesTest {
                 Level.NOT_THE_HITTER);
     }
 
+    /** A run has no length of its own: what is promised is further sets like the last one. */
+    @Test
+    void whatWouldSettleARunIsFurtherSetsLikeTheLast() {
+        Level level = new Level(1, Samples.TARGET, 0, new Run(4), 3, OptionalDouble.of(0.6), new Evidence(0.85, 20, 0));
+        Attempt good = Attempt.of(new Run(4), "0111101111".substring(0, 5));
+        Advice advice = level.advise(List.of(good));
+        assertThat(advice.code()).isEqualTo("evidence.metStay.moreSets");
+        double more = advice.figures().stream()
+                .filter(figure -> figure.name().equals("moreSets"))
+                .findFirst()
+                .orElseThrow()
+                .value();
+        List<Attempt> held = new ArrayList<>(List.of(good));
+        for (int set = 0; set < more; set++) {
+            assertThat(level.advise(held).call()).isEqualTo(Advice.Call.STAY);
+            held.add(good);
+        }
+        assertThat(level.advise(held).call()).isEqualTo(Advice.Call.MOVE_UP);
+    }
+
     @Test
     void theCoachsCallMovesNobody() {
         Level level = Samples.level(new CoachsCall());
@@ -194,6 +215,16 @@ class MovesTest {
             assertThat(Ramp.levels(rally, new Ramp.Times(1.5), 4).stream()
                             .map(level -> ((Rally) level.goal()).length()))
                     .containsExactly(6, 9, 14, 21);
+        }
+
+        /** Level after level the target keeps a name that can be stored. */
+        @Test
+        void aLongRampKeepsItsTargetsNamesShort() {
+            List<Level> levels = Ramp.levels(first, new Ramp.Shrink(0.03, 0.2), 50);
+            assertThat(levels).hasSizeGreaterThan(40);
+            assertThat(levels.stream().map(level -> level.target().id()))
+                    .allSatisfy(id -> assertThat(id).hasSizeLessThanOrEqualTo(64))
+                    .doesNotHaveDuplicates();
         }
 
         @Test

@@ -74,6 +74,48 @@ class GoalOddsTest {
         assertThat(odds(within, 0.8).met()).isCloseTo(0.9309, within(5e-5));
     }
 
+    /** Long before the first of them is done, the odds of a long set must not be taken to have settled. */
+    @ParameterizedTest
+    @CsvSource({"200, 0.8, 250", "1000, 0.5, 2000", "400, 0.02, 20000"})
+    void aLongTotalTakesItsHitsOverItsRate(int hits, double rate, double balls) {
+        GoalOdds odds = odds(new Total(hits), rate);
+        assertThat(odds.balls()).isCloseTo(balls, within(1e-6 * balls));
+        assertThat(odds.met()).isCloseTo(1, within(1e-9));
+        assertThat(odds.ballsWithin(0.9)).isBetween(balls, 1.2 * balls);
+    }
+
+    @Test
+    void aGoalOfVeryManyStatesIsPlayedAndSaysHowFarItCanBeTrusted() {
+        GoalOdds race = odds(new Race(4, 60, Race.Tie.FIRST, 0), 0.5);
+        assertThat(race.error()).isBetween(0.001, 0.02);
+        assertThat(race.met()).isBetween(0.25 - 4 * race.error(), 0.32 + 4 * race.error());
+        assertThat(race.ballsWithin(0.5)).isBetween(380.0, 480.0);
+        GoalOdds window = odds(new Window(14, 20, 60), 0.5);
+        assertThat(window.met()).isCloseTo(playedWindow(14, 20, 60), within(3.5 * window.error()));
+        assertThat(odds(new Window(14, 16, 40), 0.7).error()).isZero();
+    }
+
+    @Test
+    void aPlayedGoalThatNeverEndsSaysSo() {
+        GoalOdds never = odds(new Race(4, 60, Race.Tie.EQUAL_TURNS, 0), 0);
+        assertThat(never.balls()).isInfinite();
+        assertThat(never.ballsWithin(0.9)).isInfinite();
+        assertThat(never.met()).isZero();
+    }
+
+    private static double playedWindow(int hits, int of, int balls) {
+        Random random = new Random(8);
+        int met = 0;
+        for (int set = 0; set < 40_000; set++) {
+            Course course = new Course(new Window(hits, of, balls), Start.FRESH);
+            while (!course.isFull() && course.standing() == Standing.OPEN) {
+                course.take(course.play().next(random.nextBoolean()));
+            }
+            met += course.standing() == Standing.MET ? 1 : 0;
+        }
+        return met / 40_000.0;
+    }
+
     @Test
     void ofARateOfNoneOrOneTheOddsAreWhatTheyAre() {
         assertThat(odds(new Run(6), 0).balls()).isInfinite();
@@ -232,6 +274,9 @@ class GoalOddsTest {
         double endless = TargetRate.of(new Run(6), 6).orElseThrow();
         assertThat(odds(new Run(6, 18, MissRule.of(Does.RESTART_RUN)), endless).met())
                 .isCloseTo(0.5, within(1e-6));
+        assertThat(TargetRate.of(new Run(30), 6).orElseThrow()).isBetween(0.9, 0.99);
+        Run limited = new Run(6, 0, MissRule.of(Does.RESTART_RUN).limitedTo(4));
+        assertThat(odds(limited, TargetRate.of(limited, 6).orElseThrow()).met()).isCloseTo(0.5, within(1e-6));
         assertThat(TargetRate.of(new Duel(5, 1, List.of(0, 0)), 6)).isEmpty();
     }
 }
