@@ -1,22 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Goal, SetView } from '@/shared/api'
+import type { Level, SetView } from '@/shared/api'
 
 /**
  * The goal as a row of pegs. In a set of fixed length one a ball: full for a hit, open for any other trial, a dot while
  * the ball is to come. Where only the goal ends the set, one a hit that is wanted. More than can be told apart are drawn
  * as one bar: hits, other trials, the rest.
  */
-const props = defineProps<{ goal: Goal, set: SetView | undefined }>()
+const props = defineProps<{ level: Level, set: SetView | undefined }>()
 const MOST_PEGS = 40
 const NO_TRIAL = ['NOT_SEEN', 'VOID']
-const fixed = computed(() => ['QUOTA', 'TEST', 'BEST', 'COMPARE'].includes(props.goal.kind))
-const wanted = computed(() => props.goal.kind === 'LADDER'
-  ? props.goal.stations?.reduce((sum, one) => sum + (one.hits ?? 0), 0) ?? 0
-  : props.goal.hits ?? props.goal.times ?? 1)
-const balls = computed(() => fixed.value
-  ? (props.goal.balls ?? 1) * (props.goal.kind === 'COMPARE' ? 2 : 1)
-  : wanted.value)
+const fixed = computed(() => ['QUOTA', 'TEST', 'BEST', 'COMPARE'].includes(props.level.goal.kind))
+const balls = computed(() => Math.max(1, fixed.value ? props.level.fresh.left ?? 1 : props.level.fresh.wanted))
 const outcomes = computed(() => {
   if (!fixed.value) {
     return Array.from({ length: Math.round(props.set?.count.done ?? 0) }, () => 'HIT')

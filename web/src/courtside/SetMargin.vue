@@ -58,6 +58,7 @@ const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones
 const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
+const count = computed(() => props.set?.count ?? rung.value.fresh)
 /** The level that the rule would step back to. */
 const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
 const top = computed(() => props.level === props.drill.levels.length)
@@ -96,17 +97,17 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
     </header>
 
     <div class="tally" data-test="tally">
-      <p v-if="goals.place(rung.goal, set?.count)" class="place" data-test="station">{{ goals.place(rung.goal, set?.count) }}</p>
-      <p class="count big" data-test="count">{{ goals.counted(rung.goal, set) }}</p>
+      <p v-if="goals.place(rung.goal, count)" class="place" data-test="station">{{ goals.place(rung.goal, count) }}</p>
+      <p class="count big" data-test="count">{{ goals.counted(rung, set) }}</p>
       <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ goals.standing(rung, set) }}</p>
-      <GoalPegs :goal="rung.goal" :set="set" />
+      <GoalPegs :level="rung" :set="set" />
       <p class="soft small" data-test="best">
         <template v-if="rung.goal.kind === 'QUOTA'">
-          {{ t('courtside.best', { best: set?.count.best ?? rung.goal.balls, balls: rung.goal.balls }) }}
+          {{ t('courtside.best', { best: count.best, balls: rung.goal.balls }) }}
         </template>
         <template v-else>{{ goals.missRule(rung.goal) }}</template>
-        <template v-if="goals.broke(set?.count)"> · {{ goals.broke(set?.count) }}</template>
-        <template v-if="set?.count.owed"> · {{ t('count.owed', { count: set.count.owed }) }}</template>
+        <template v-if="goals.broke(count)"> · {{ goals.broke(count) }}</template>
+        <template v-if="count.owed"> · {{ t('count.owed', { count: count.owed }) }}</template>
         <template v-if="set?.notSeen"> · {{ t('courtside.notSeen', { count: set.notSeen }) }}</template>
         <template v-if="rung.target.zones.some((zone) => zone.asks.rings)"> · {{ t('courtside.points', { count: set?.points ?? 0 }) }}</template>
         <template v-if="fromAim !== undefined"> · {{ t('editor.fromAim', { length: `${asMetres(fromAim)} m` }) }}</template>

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askClub } from '@/charting/asked'
-import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
+import StagePicture from '@/court/StagePicture.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useSentences } from '@/shared/sentences'
 import ShelfCard from '@/shared/ShelfCard.vue'
@@ -68,14 +68,7 @@ const rows = computed(() => newest.value
     <ul>
       <ShelfCard v-for="{ drill, stage, surface } in rows" :key="drill.id" :name="drill.name" :to="`/drills/${drill.family}`">
         <template #picture>
-          <CourtDrawing
-            :surface="surface"
-            :in-use="stage.inUse"
-            :zones="stage.zones"
-            standpoint="BEHIND"
-            :marks="[]"
-            label=""
-          />
+          <StagePicture :surface="surface" :stage="stage" />
         </template>
         <span class="soft">
           {{ courtName(drill.court) }} · {{ t(`freedom.${drill.freedom}`) }} · {{ t('drills.minutes', { minutes: drill.design.minutes }) }}

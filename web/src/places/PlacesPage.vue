@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { v7 as uuid } from 'uuid'
 import { askClub } from '@/charting/asked'
-import CourtDrawing from '@/court/CourtDrawing.vue'
+import StagePicture from '@/court/StagePicture.vue'
 import { api, type PlaceVersion } from '@/shared/api'
 import PlainState from '@/shared/PlainState.vue'
 import ShelfCard from '@/shared/ShelfCard.vue'
@@ -25,6 +25,11 @@ const problem = ref('')
 const club = computed(() => answer.value?.data)
 const places = computed(() => club.value?.places ?? [])
 const courtOf = (place: PlaceVersion) => club.value?.courts.find((one) => one.id === place.court)
+function bare(place: PlaceVersion) {
+  const surface = courtOf(place)?.surfaces[0]
+  const inUse = surface?.regions[0]
+  return surface && inUse ? { surface, stage: { inUse, zones: [] } } : undefined
+}
 const courtName = (place: PlaceVersion) => te(`courtName.${place.court}`) ? t(`courtName.${place.court}`) : t('places.own')
 
 function add() {
@@ -62,15 +67,7 @@ async function remove(place: PlaceVersion) {
     <ul>
       <ShelfCard v-for="place in places" :key="place.id" :name="place.name">
         <template #picture>
-          <CourtDrawing
-            v-if="courtOf(place)?.surfaces[0]"
-            :surface="courtOf(place)!.surfaces[0]!"
-            :in-use="courtOf(place)!.surfaces[0]!.regions[0]!"
-            :zones="[]"
-            standpoint="BEHIND"
-            :marks="[]"
-            label=""
-          />
+          <StagePicture v-if="bare(place)" v-bind="bare(place)!" />
         </template>
         <span class="soft">{{ courtName(place) }}</span>
         <span v-for="measure in place.measures" :key="measure.one">

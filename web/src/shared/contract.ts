@@ -531,6 +531,8 @@ export interface components {
             hereWanted: number;
             /** Format: int32 */
             left?: number;
+            /** Format: double */
+            more: number;
             /** Format: int32 */
             owed: number;
             parts: number[];
@@ -804,6 +806,7 @@ export interface components {
             dials: components["schemas"]["DialsView"];
             forLeft: components["schemas"]["LyingView"];
             forRight: components["schemas"]["LyingView"];
+            fresh: components["schemas"]["CountView"];
             goal: components["schemas"]["GoalView"];
             /** Format: int32 */
             number: number;

@@ -35,37 +35,34 @@ export function useGoals() {
   }
 
   /** The count that is read from beside the court. */
-  function counted(goal: Goal, set: SetView | undefined): string {
-    const count = set?.count
+  function counted({ goal, fresh }: Level, set: SetView | undefined): string {
+    const count = set?.count ?? fresh
     switch (goal.kind) {
       case 'QUOTA': case 'TEST': case 'COMPARE': case 'BEST':
         return t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 })
       case 'RUN':
-        return t('count.run', { count: count?.done ?? 0 })
+        return t('count.run', { count: count.done })
       case 'LADDER':
-        return t('courtside.count', { hits: count?.here ?? 0, trials: count ? count.hereWanted : goal.stations?.[0]?.hits ?? 0 })
+        return t('courtside.count', { hits: count.here, trials: count.hereWanted })
       default:
-        return t('courtside.count', { hits: count?.done ?? 0, trials: count?.wanted ?? wantedOf(goal) })
+        return t('courtside.count', { hits: count.done, trials: count.wanted })
     }
   }
 
   /** What is still wanted, or how it ended. */
-  function standing(level: Level, set: SetView | undefined): string {
-    const { goal } = level
+  function standing({ fresh }: Level, set: SetView | undefined): string {
     if (set && set.standing !== 'OPEN') {
       return t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
     }
-    const more = set ? set.count.wanted - set.count.done : wantedOf(goal)
-    const left = set ? set.count.left : goal.balls
-    if (more <= 0) {
+    const { more, left } = set?.count ?? fresh
+    if (more === 0) {
       return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
     }
     return left === undefined ? t('count.more', { count: more }, more) : t('courtside.wanted', { count: more, balls: left }, more)
   }
 
   /** Where in its stations, rounds or ways a set is. */
-  function place(goal: Goal, count: SetCount | undefined): string {
-    const station = count?.station ?? 0
+  function place(goal: Goal, { station }: SetCount): string {
     const name = goal.stations?.[station]?.name
     if (name !== undefined) {
       return t('count.station', { number: station + 1, stations: goal.stations?.length ?? 0, name })
@@ -74,15 +71,9 @@ export function useGoals() {
   }
 
   /** The count at which each attempt broke. */
-  function broke(count: SetCount | undefined): string {
-    return count?.brokeAt.length ? t('count.broke', { counts: count.brokeAt.join(', ') }) : ''
+  function broke(count: SetCount): string {
+    return count.brokeAt.length ? t('count.broke', { counts: count.brokeAt.join(', ') }) : ''
   }
 
   return { asked, missRule, counted, standing, place, broke }
-}
-
-function wantedOf(goal: Goal): number {
-  return goal.kind === 'LADDER'
-    ? goal.stations?.reduce((sum, one) => sum + (one.hits ?? 0), 0) ?? 0
-    : goal.kind === 'RALLY' ? goal.times ?? 0 : goal.hits ?? 0
 }

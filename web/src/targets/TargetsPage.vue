@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askClub, askTargets } from '@/charting/asked'
-import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
+import StagePicture from '@/court/StagePicture.vue'
 import { api, type KeptTarget } from '@/shared/api'
 import { asMetres } from '@/shared/format'
 import PlainState from '@/shared/PlainState.vue'
@@ -77,14 +77,7 @@ async function remove(kept: KeptTarget) {
     <ul>
       <ShelfCard v-for="{ kept, stage, surface } in rows" :key="kept.target.id" :name="kept.target.name" :to="`/drills/targets/${kept.target.id}`">
         <template #picture>
-          <CourtDrawing
-            :surface="surface"
-            :in-use="stage.inUse"
-            :zones="stage.zones"
-            standpoint="BEHIND"
-            :marks="[]"
-            label=""
-          />
+          <StagePicture :surface="surface" :stage="stage" />
         </template>
         <span class="soft">{{ courtName(kept.target.court) }} · {{ t('targets.version', { version: kept.target.version }) }}</span>
         <span>{{ stage.zones.map((zone) => t('targets.zone', { name: zone.name, size: asMetres(zone.size) })).join(', ') }}</span>

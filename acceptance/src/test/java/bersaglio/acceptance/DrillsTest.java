@@ -4,14 +4,23 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
+import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Level;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
+import bersaglio.wire.DrillCodec;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The drill page with its forecast, and sets of other goals than a quota. */
 @ExtendWith(Club.class)
@@ -46,6 +55,40 @@ class DrillsTest {
             assertThat(own.get("/api/club").at("/drills/0/levels/0/goal/hits").asInt())
                     .isEqualTo(6);
         }
+    }
+
+    /** While the answer for another level is on its way, nothing of the former one is left standing. */
+    @Test
+    void aForecastThatComesLateIsNotTakenForAnotherLevels(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/straight-clear");
+        assertThat(page.getByTestId("met")).isVisible();
+        List<Route> held = new ArrayList<>();
+        page.route(url -> url.contains("level=4"), held::add);
+        page.locator(".rungs button").nth(3).click();
+        page.waitForCondition(() -> held.size() == 1);
+        assertThat(page.getByTestId("met")).hasCount(0);
+        page.locator(".rungs button").nth(5).click();
+        assertThat(page.getByTestId("met")).isVisible();
+        String ofLevelSix = page.getByTestId("basis").innerText();
+        page.waitForResponse(response -> response.url().contains("level=4"), () -> held.get(0)
+                .resume());
+        assertThat(page.getByTestId("basis")).hasText(ofLevelSix);
+    }
+
+    /** What was asked once is told again without a network; what was not is said to need it. */
+    @Test
+    void withoutANetworkTheForecastThatWasAskedIsStillThere(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/straight-clear");
+        assertThat(page.getByTestId("met")).isVisible();
+        String told = page.getByTestId("met").innerText();
+        page.context().setOffline(true);
+        page.locator(".rungs button").nth(3).click();
+        assertThat(page.getByText("No forecast now: it needs the connection once."))
+                .isVisible();
+        page.locator(".rungs button").first().click();
+        assertThat(page.getByTestId("met")).hasText(told);
     }
 
     private static void choose(Page page, String label, String option) {
@@ -90,6 +133,58 @@ class DrillsTest {
             court.press("Close set");
             assertThat(court.verdict()).containsText("Stay: the set ended early, and that is never a pass.");
         }
+    }
+
+    @Test
+    void aRuleThatStepsBackIsFollowedByOneTouch(Hall hall) throws IOException {
+        try (StartedServer own = StartedServer.withDemo()) {
+            keep(own, steppingBackAfterOneUnmetSet(own));
+            Courtside court = onCourt(hall, own);
+            court.row("00").press("Close set");
+            assertThat(court.verdict()).containsText("ended early");
+            court.press("Move up unmet").sent().press("Next set").row("00000").press("Close set");
+            assertThat(court.verdict()).containsText("Step back to level 1: 1 sets in a row were not met.");
+            court.press("Step back to level 1").sent();
+            assertThat(court.page().getByTestId("decided")).hasText("Stepped back to level 1.");
+            court.press("Next set");
+            assertThat(court.page().getByText("level 1 of 6")).isVisible();
+        }
+    }
+
+    private static Drill steppingBackAfterOneUnmetSet(StartedServer own) {
+        Drill first = own.bean(Drills.class).version("straight-clear-1").orElseThrow();
+        List<Level> levels = first.levels().stream()
+                .map(one -> new Level(
+                        one.number(),
+                        one.target(),
+                        one.ring(),
+                        one.goal(),
+                        one.dials(),
+                        one.tries(),
+                        one.coachTarget(),
+                        one.advance(),
+                        new AfterUnmet(1, AfterUnmet.Back.ONE_LEVEL),
+                        one.accepts()))
+                .toList();
+        return new Drill(
+                "straight-clear-2",
+                first.family(),
+                2,
+                first.name(),
+                first.feed(),
+                first.freedom(),
+                first.design(),
+                levels);
+    }
+
+    private static void keep(StartedServer own, Drill drill) {
+        own.bean(JdbcClient.class)
+                .sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
+                .param("id", drill.id())
+                .param("drill", drill.family())
+                .param("version", drill.version())
+                .param("body", DrillCodec.encode(drill).toString())
+                .update();
     }
 
     private static Courtside onCourt(Hall hall, StartedServer own) {

@@ -76,6 +76,7 @@ public final class ResultCodec {
         JsonObject json = Json.object()
                 .add("done", count.done())
                 .add("wanted", count.wanted())
+                .add("more", count.more())
                 .add("best", count.best());
         addCount(json, "left", count.left());
         json.add("full", count.full())

@@ -48,15 +48,6 @@ final class Counting {
     }
 
     SetCount count(long heldAt, OptionalInt called) {
-        return new SetCount(
-                course.attempt(heldAt),
-                course.progress(),
-                course.left(),
-                course.isFull(),
-                course.brokeAt(),
-                course.owed(),
-                scoring,
-                called,
-                course.play());
+        return SetCount.of(course, heldAt, scoring, called);
     }
 }

@@ -25,6 +25,14 @@ public sealed interface Happening {
         return false;
     }
 
+    /** What undo and redo step over. */
+    sealed interface Entry extends Happening {
+        @Override
+        default boolean canBeUndone() {
+            return true;
+        }
+    }
+
     /**
      * A set starts. Hitter, hand, drill version, place and what was laid are kept as they stood at the first touch.
      *
@@ -93,7 +101,7 @@ public sealed interface Happening {
      *
      * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
      */
-    record ShotLanded(List<Point> places, Caller by, int side) implements Happening {
+    record ShotLanded(List<Point> places, Caller by, int side) implements Entry {
 
         private static final double FARTHEST = 70;
         private static final int MOST_PLACES = 4;
@@ -120,15 +128,10 @@ public sealed interface Happening {
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.land(this, event);
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** A shot without a place, logged by a key. */
-    record ShotKeyed(Ruling ruling, Caller by, int side) implements Happening {
+    record ShotKeyed(Ruling ruling, Caller by, int side) implements Entry {
         public ShotKeyed {
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
         }
@@ -141,15 +144,10 @@ public sealed interface Happening {
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.key(this, event);
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** A number was taken: the length of a rally, seconds held, what the drill measures. */
-    record ValueTaken(double value, int side) implements Happening {
+    record ValueTaken(double value, int side) implements Entry {
         public ValueTaken {
             Check.requireBetween("value", value, 0, 1e6);
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
@@ -159,15 +157,10 @@ public sealed interface Happening {
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.count(event, at -> new Step.Value(value, side, at));
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** The clock of a round or a lap. */
-    record ClockTurned(Clock to) implements Happening {
+    record ClockTurned(Clock to) implements Entry {
 
         /** What it does. */
         public enum Clock {
@@ -179,15 +172,10 @@ public sealed interface Happening {
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.count(event, at -> to == Clock.STARTED ? new Step.Started(at) : new Step.Stopped(at));
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** So many of what the misses owe were paid. */
-    record OwedPaid(int count) implements Happening {
+    record OwedPaid(int count) implements Entry {
         public OwedPaid {
             Check.requireBetween("count", count, 1, 1000);
         }
@@ -196,28 +184,18 @@ public sealed interface Happening {
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.count(event, at -> new Step.Paid(count, at));
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** Range finding ends: what comes now counts. */
-    record ScoringStarted() implements Happening {
+    record ScoringStarted() implements Entry {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.startScoring(event);
         }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
-        }
     }
 
     /** The player calls a number before the set. */
-    record NumberCalled(int number) implements Happening {
+    record NumberCalled(int number) implements Entry {
         public NumberCalled {
             Check.requireBetween("number", number, 0, 100_000);
         }
@@ -225,11 +203,6 @@ public sealed interface Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.callNumber(number);
-        }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
         }
     }
 
@@ -250,7 +223,7 @@ public sealed interface Happening {
     }
 
     /** A person's call on a shot; it counts, and the mark stays as touched. Voiding a shot is such a call. */
-    record ShotCalled(String shot, Ruling ruling) implements Happening {
+    record ShotCalled(String shot, Ruling ruling) implements Entry {
         public ShotCalled {
             Check.requireId("shot", shot);
         }
@@ -258,11 +231,6 @@ public sealed interface Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.call(shot, ruling);
-        }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
         }
     }
 
@@ -317,15 +285,10 @@ public sealed interface Happening {
     }
 
     /** The opponents stand elsewhere from here on; zones drawn from them follow. */
-    record StanceMoved(Stance stance) implements Happening {
+    record StanceMoved(Stance stance) implements Entry {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.standAt(stance);
-        }
-
-        @Override
-        public boolean canBeUndone() {
-            return true;
         }
     }
 

@@ -1,9 +1,12 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Course;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Progress;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Start;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -31,6 +34,24 @@ public record SetCount(
 
     public SetCount {
         brokeAt = List.copyOf(brokeAt);
+    }
+
+    static SetCount of(Course course, long heldAt, boolean scoring, OptionalInt called) {
+        return new SetCount(
+                course.attempt(heldAt),
+                course.progress(),
+                course.left(),
+                course.isFull(),
+                course.brokeAt(),
+                course.owed(),
+                scoring,
+                called,
+                course.play());
+    }
+
+    /** Of a set of this goal before its first ball. */
+    public static SetCount before(Goal goal) {
+        return of(new Course(goal, Start.FRESH), 0, true, OptionalInt.empty());
     }
 
     public Standing standing() {

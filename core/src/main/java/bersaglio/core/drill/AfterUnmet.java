@@ -1,12 +1,13 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * So many unmet sets in a row move the player down.
+ * So many unmet sets in a row move the player down. A set that was left while its goal was still open says nothing.
  *
  * @param sets 1 to 12
  */
@@ -26,7 +27,7 @@ public record AfterUnmet(int sets, Back to) implements Retreat {
     public Optional<Advice> advise(Level level, List<Attempt> attempts) {
         int unmet = 0;
         for (int i = attempts.size() - 1; i >= 0 && !attempts.get(i).isMet(); i--) {
-            unmet++;
+            unmet += attempts.get(i).standing() == Standing.OUT_OF_REACH ? 1 : 0;
         }
         if (unmet < sets) {
             return Optional.empty();

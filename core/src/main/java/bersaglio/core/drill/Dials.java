@@ -29,6 +29,14 @@ public record Dials(
     public static final Dials AS_THE_DRILL =
             new Dials(OptionalDouble.empty(), OptionalDouble.empty(), "", Optional.empty(), 0, Hitting.STRONGER_HAND);
 
+    public Dials at(double metres) {
+        return new Dials(OptionalDouble.of(metres), secondsABall, feed, freedom, contacts, hitting);
+    }
+
+    public Dials every(double seconds) {
+        return new Dials(distance, OptionalDouble.of(seconds), feed, freedom, contacts, hitting);
+    }
+
     public Dials {
         Check.requireBetween("distance", distance.orElse(1), 0.1, 100);
         Check.requireBetween("secondsABall", secondsABall.orElse(1), 0.2, 600);

@@ -13,7 +13,6 @@ import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Levels that grow from a first one by a rule. */
 public sealed interface Ramp {
@@ -75,13 +74,7 @@ public sealed interface Ramp {
                 throw new Refused("missing", "distance", "", "a distance at the first level");
             }
             double next = now.distance().getAsDouble() + metres;
-            return Optional.of(level.with(new Dials(
-                    OptionalDouble.of(next),
-                    now.secondsABall(),
-                    now.feed(),
-                    now.freedom(),
-                    now.contacts(),
-                    now.hitting())));
+            return Optional.of(level.with(now.at(next)));
         }
     }
 
@@ -94,14 +87,7 @@ public sealed interface Ramp {
 
         @Override
         public Optional<Level> after(Level level) {
-            Dials now = level.dials();
-            return Optional.of(level.with(new Dials(
-                    now.distance(),
-                    OptionalDouble.of(level.secondsABall() * (1 - share)),
-                    now.feed(),
-                    now.freedom(),
-                    now.contacts(),
-                    now.hitting())));
+            return Optional.of(level.with(level.dials().every(level.secondsABall() * (1 - share))));
         }
     }
 

@@ -33,6 +33,11 @@ public record Progress(
         parts = List.copyOf(parts);
     }
 
+    /** What is still wanted. */
+    public double more() {
+        return Math.max(0, wanted - done);
+    }
+
     static Progress of(double done, double wanted, double best) {
         return new Progress(done, wanted, best, 0, 0, 0, 0, List.of(), done, NOBODY);
     }

@@ -110,6 +110,15 @@ class MovesTest {
     }
 
     @Test
+    void aSetLeftWhileItsGoalWasOpenNeitherSendsBackNorForgivesThoseBefore() {
+        Level third = third(new AfterUnmet(2, AfterUnmet.Back.ONE_LEVEL));
+        Attempt unmet = set("111100000000");
+        Attempt left = set("10");
+        assertThat(third.advise(List.of(unmet, left)).call()).isEqualTo(Advice.Call.STAY);
+        assertThat(third.advise(List.of(unmet, left, unmet)).call()).isEqualTo(Advice.Call.STEP_BACK);
+    }
+
+    @Test
     void evidenceAgainstALevelStepsBackAndFromTheFirstLevelNobodyDoes() {
         Level third = third(new EvidenceAgainst(Evidence.DEFAULT));
         Attempt poor = set("111000000000");

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.server.DemoServer;
+import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -55,13 +59,24 @@ class ForecastsTest {
 
     @Test
     void aLevelNotSeenYetIsForecastFromTheLandingsAtTheNearest() {
-        JsonNode next = forecast(nora(), "level=6");
-        JsonNode now = forecast(nora(), "level=5");
-        if (next.at("/rate/basis").asString().equals("LANDINGS")) {
-            assertThat(next.at("/rate/rate").asDouble())
-                    .isLessThan(now.at("/rate/rate").asDouble() + 0.2);
-        } else {
-            assertThat(next.at("/rate/level").asInt()).isEqualTo(6);
+        String player = newPlayer();
+        Device device = new Device(server);
+        List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+        Random random = new Random(4);
+        for (int ball = 0; ball < 12; ball++) {
+            events.add(device.landed(1.7 + 0.5 * random.nextGaussian(), 5.6 + 0.5 * random.nextGaussian()));
+        }
+        events.add(device.closed());
+        assertThat(device.fates(events)).containsOnly("STORED");
+        JsonNode here = forecast(player, "level=1");
+        assertThat(here.at("/rate/basis").asString()).isEqualTo("TRIALS");
+        double before = 1;
+        for (int level = 2; level <= 6; level++) {
+            JsonNode next = forecast(player, "level=" + level);
+            assertThat(next.at("/rate/basis").asString()).isEqualTo("LANDINGS");
+            assertThat(next.at("/rate/level").asInt()).isEqualTo(1);
+            assertThat(next.at("/rate/rate").asDouble()).isLessThan(before);
+            before = next.at("/rate/rate").asDouble();
         }
     }
 

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param done     of what is counted
  * @param wanted   0 where nothing is
+ * @param more     still wanted
  * @param best     what it can still come to
  * @param left     balls left; absent where only the goal ends the set
  * @param full     whether nothing more counts
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
 public record CountView(
         double done,
         double wanted,
+        double more,
         double best,
         @Nullable Integer left,
         boolean full,
@@ -47,6 +49,7 @@ public record CountView(
         return new CountView(
                 progress.done(),
                 progress.wanted(),
+                progress.more(),
                 progress.best(),
                 count.left() == Play.NO_END ? null : Integer.valueOf(count.left()),
                 count.full(),

@@ -1,5 +1,6 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.charting.SetCount;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
@@ -26,6 +27,7 @@ public record DrillView(
      *
      * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
      * @param forRight    how its target lies for a right-hander
+     * @param fresh       the count of a set of it before the first ball
      * @param secondsABall from feed to feed
      * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
@@ -38,6 +40,7 @@ public record DrillView(
             LyingView forRight,
             LyingView forLeft,
             GoalView goal,
+            CountView fresh,
             DialsView dials,
             double secondsABall,
             int tries,
@@ -68,6 +71,7 @@ public record DrillView(
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
                 GoalView.of(level.goal()),
+                CountView.of(SetCount.before(level.goal())),
                 DialsView.of(level.dials()),
                 level.secondsABall(),
                 level.tries(),
