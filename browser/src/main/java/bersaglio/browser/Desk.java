@@ -6,6 +6,7 @@ import bersaglio.core.measure.Unit;
 import bersaglio.core.target.Change;
 import bersaglio.core.target.TargetSet;
 import bersaglio.wire.ConditionsCodec;
+import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.PlaceCodec;
 import bersaglio.wire.TargetCodec;
@@ -65,6 +66,53 @@ public final class Desk {
             }
         }
         return lengths.write(metres, Unit.METRE);
+    }
+
+    /**
+     * Reads a drill in words.
+     *
+     * @param courts the club's own, a list of {@code court} with {@code ownCourt}
+     * @return the {@code drill}, with the numbers of levels that are {@code easier} than the one before; or the
+     *     {@code problem}, with its {@code place} in the text
+     */
+    @JSExport
+    public static String drill(String text, String courts) {
+        return Drills.read(text, courts);
+    }
+
+    /** What the text up to the cursor could go on with: a list of {@code next} words. */
+    @JSExport
+    public static String next(String text, String courts) {
+        return Drills.next(text, courts);
+    }
+
+    /** A drill in words. */
+    @JSExport
+    public static String words(String drill) {
+        return Targets.answer(() -> Json.object().add("text", Drills.words(drill)));
+    }
+
+    /** A drill as the rules take it, as {@link #drill} answers. */
+    @JSExport
+    public static String checked(String drill) {
+        return Targets.answer(() -> Drills.answer(DrillCodec.decode(Fields.parse(drill))));
+    }
+
+    /** The same drill on the other side, as {@link #drill} answers. */
+    @JSExport
+    public static String mirrored(String drill) {
+        return Targets.answer(
+                () -> Drills.answer(DrillCodec.decode(Fields.parse(drill)).mirrored()));
+    }
+
+    /**
+     * A drill with levels that grow from its last one, as {@link #drill} answers.
+     *
+     * @param rule in words, such as {@code 5 levels, each target 10 % smaller until 0.6 m}
+     */
+    @JSExport
+    public static String grown(String drill, String rule) {
+        return Drills.grown(drill, rule);
     }
 
     private static Lengths lengths(String measures) {

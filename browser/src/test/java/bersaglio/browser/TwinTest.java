@@ -45,6 +45,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -105,6 +106,46 @@ class TwinTest {
                 "",
                 set,
                 Json.parse(answer(drill, new JsonArray(), events).get("set").toString()));
+    }
+
+    /** What is written and generated on the page is what the server reads: every ready drill, whole and broken off. */
+    @Test
+    void thePageAndTheServerAgreeOnDrillsInWords(@TempDir Path folder) throws Exception {
+        JsonArray cases = new JsonArray();
+        JsonArray expected = new JsonArray();
+        Random random = new Random(11);
+        for (String ready : readyDrills()) {
+            int upTo = random.nextInt(ready.length());
+            String text = random.nextInt(3) == 0 ? ready.substring(0, upTo) : ready;
+            String rule = List.of(
+                            "2 levels, each target 10 % smaller until 0.3 m",
+                            "3 levels, each 1 more", "2 levels, each 5 % faster", "2 levels each softer")
+                    .get(random.nextInt(4));
+            cases.add(new JsonArray().add(text).add(upTo).add(rule));
+            JsonValue read = Json.parse(Desk.drill(text, "[]"));
+            JsonValue found = read.asObject().get("drill");
+            String drill = found == null ? "{}" : found.toString();
+            expected.add(new JsonArray()
+                    .add(read)
+                    .add(Json.parse(Desk.next(text.substring(0, Math.min(upTo, text.length())), "[]")))
+                    .add(Json.parse(Desk.words(drill)))
+                    .add(Json.parse(Desk.checked(drill)))
+                    .add(Json.parse(Desk.mirrored(drill)))
+                    .add(Json.parse(Desk.grown(drill, rule))));
+        }
+        assertAlike("", inThePage(folder, "drills.mjs", cases), Json.parse(expected.toString()));
+    }
+
+    private static List<String> readyDrills() throws IOException {
+        List<String> texts = new ArrayList<>();
+        Path folder = Path.of("../core/src/main/resources/bersaglio/drills");
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.sorted().toList()) {
+                texts.add(Files.readString(file));
+            }
+        }
+        assertThat(texts).hasSizeGreaterThan(30);
+        return texts;
     }
 
     /** The editor's questions: how a target lies, what a ball would be, and the target changed by one touch. */

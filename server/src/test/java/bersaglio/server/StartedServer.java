@@ -66,6 +66,16 @@ public final class StartedServer implements AutoCloseable {
         return JSON.readTree(send(request(path)).body());
     }
 
+    /** The newest version of a drill, as the page is told of it. */
+    public JsonNode drill(String family) {
+        for (JsonNode drill : get("/api/club").get("drills")) {
+            if (drill.get("family").asString().equals(family)) {
+                return drill;
+            }
+        }
+        throw new AssertionError("no drill " + family);
+    }
+
     public HttpResponse<String> post(String path, String body) {
         return send(request(path)
                 .header("Content-Type", "application/json")

@@ -139,7 +139,6 @@ public final class DrillCodec {
                 .add("goal", GoalCodec.encode(level.goal()))
                 .add("dials", encode(DialsView.of(level.dials())))
                 .add("tries", level.tries())
-                .add("targetRate", level.targetRate())
                 .add("advance", MovesCodec.encode(level.advance()))
                 .add("retreat", MovesCodec.encode(level.retreat()))
                 .add("accepts", accepts);

@@ -37,6 +37,22 @@ public record Dials(
         return new Dials(distance, OptionalDouble.of(seconds), feed, freedom, contacts, hitting);
     }
 
+    public Dials feeding(String words) {
+        return new Dials(distance, secondsABall, words, freedom, contacts, hitting);
+    }
+
+    public Dials as(Freedom other) {
+        return new Dials(distance, secondsABall, feed, Optional.of(other), contacts, hitting);
+    }
+
+    public Dials within(int most) {
+        return new Dials(distance, secondsABall, feed, freedom, most, hitting);
+    }
+
+    public Dials with(Hitting hand) {
+        return new Dials(distance, secondsABall, feed, freedom, contacts, hand);
+    }
+
     public Dials {
         Check.requireBetween("distance", distance.orElse(1), 0.1, 100);
         Check.requireBetween("secondsABall", secondsABall.orElse(1), 0.2, 600);

@@ -5,6 +5,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.target.Change;
 import bersaglio.core.target.TargetSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,9 @@ public record Drill(
         Design design,
         List<Level> levels) {
 
+    private static final int LONGEST_NAME = 80;
+    private static final int MOST_LEVELS = 50;
+
     public Drill(String id, String family, int version, String name, String feed, Freedom freedom, List<Level> levels) {
         this(id, family, version, name, feed, freedom, Design.PLAIN, levels);
     }
@@ -35,6 +39,8 @@ public record Drill(
         Check.requireId("id", id);
         Check.requireId("family", family);
         Check.requireAtLeast("version", version, 1);
+        Check.requireText("name", name, LONGEST_NAME);
+        Check.requireBetween("levels", levels.size(), 0, MOST_LEVELS);
         levels = List.copyOf(levels);
         if (levels.isEmpty()) {
             throw new Refused("empty_progression", "levels", "none", "at least one level");
@@ -61,6 +67,34 @@ public record Drill(
         return level == levels.size();
     }
 
+    /** The same drill as a version of this family. */
+    public Drill as(String otherFamily, int otherVersion) {
+        return new Drill(
+                otherFamily + "-" + otherVersion, otherFamily, otherVersion, name, feed, freedom, design, levels);
+    }
+
+    public Drill of(List<Level> others) {
+        return new Drill(id, family, version, name, feed, freedom, design, others);
+    }
+
+    /** Every target on the other side; stations stay in their order. */
+    public Drill mirrored() {
+        return of(levels.stream()
+                .map(level -> level.aimedAt(level.target().with(new Change.Mirrored()), level.ring()))
+                .toList());
+    }
+
+    /** The numbers of levels that ask for less than the one before them; that is allowed, but seldom meant. */
+    public List<Integer> easierLevels() {
+        List<Integer> easier = new ArrayList<>();
+        for (int i = 1; i < levels.size(); i++) {
+            if (levels.get(i).isEasierThan(levels.get(i - 1))) {
+                easier.add(levels.get(i).number());
+            }
+        }
+        return easier;
+    }
+
     /** A further version, with another target at one level. */
     public Drill aimingAt(int level, TargetSet target, int ring) {
         return with(level(level).aimedAt(target, ring));
@@ -74,7 +108,7 @@ public record Drill(
     private Drill with(Level level) {
         List<Level> changed = new ArrayList<>(levels);
         changed.set(level.number() - 1, level);
-        return new Drill(family + "-" + (version + 1), family, version + 1, name, feed, freedom, design, changed);
+        return of(changed).as(family, version + 1);
     }
 
     /** What the level's rule says after the last of these sets; from the top rung nobody moves up, from the first nobody down. */

@@ -91,12 +91,33 @@ public record Level(
         return new Level(number, other, otherRing, goal, dials, tries, coachTarget, advance, retreat, accepts);
     }
 
-    Level numbered(int other) {
+    public Level numbered(int other) {
         return new Level(other, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts);
     }
 
     public Level with(Dials other) {
         return new Level(number, target, ring, goal, other, tries, coachTarget, advance, retreat, accepts);
+    }
+
+    public Level with(AdvanceRule other) {
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, other, retreat, accepts);
+    }
+
+    public Level with(Retreat other) {
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, other, accepts);
+    }
+
+    public Level accepting(Set<Caller> others) {
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, retreat, others);
+    }
+
+    public Level allowing(int sets) {
+        return new Level(number, target, ring, goal, dials, sets, coachTarget, advance, retreat, accepts);
+    }
+
+    /** @param rate the true rate that the coach asks for */
+    public Level wanting(double rate) {
+        return new Level(number, target, ring, goal, dials, tries, OptionalDouble.of(rate), advance, retreat, accepts);
     }
 
     /** A rate that the coach set for another goal does not go with it. */
@@ -112,13 +133,14 @@ public record Level(
                 .orElse(0);
     }
 
-    /** Every zone about its own middle. */
+    /** Every zone about its own middle, to the millimetre. */
     public Level scaled(double factor) {
         TargetSet scaled = target;
         for (Patch patch : umpire(Conditions.AS_DRAWN).last().patches()) {
             Change change = new Change.Scaled(factor, patch.ground().whole().middle());
             scaled = scaled.with(patch.zone(), change);
         }
+        scaled = scaled.with(new Change.ToTheMillimetre());
         Level next = aimedAt(scaled, ring);
         int suffix = target.id().indexOf(WIDE);
         String name = suffix < 0 ? target.id() : target.id().substring(0, suffix);

@@ -42,7 +42,8 @@ public sealed interface Ramp {
      */
     record Shrink(double share, double until) implements Ramp {
 
-        private static final double SAME = 1e-9;
+        /** Targets are kept to the millimetre on each side. */
+        private static final double SAME = 0.0015;
 
         public Shrink {
             Check.requireBetween("share", share, 0.01, 0.9);
@@ -74,7 +75,7 @@ public sealed interface Ramp {
                 throw new Refused("missing", "distance", "", "a distance at the first level");
             }
             double next = now.distance().getAsDouble() + metres;
-            return Optional.of(level.with(now.at(next)));
+            return Optional.of(level.with(now.at(rounded(next, 1000))));
         }
     }
 
@@ -87,7 +88,8 @@ public sealed interface Ramp {
 
         @Override
         public Optional<Level> after(Level level) {
-            return Optional.of(level.with(level.dials().every(level.secondsABall() * (1 - share))));
+            double next = level.secondsABall() * (1 - share);
+            return Optional.of(level.with(level.dials().every(rounded(next, 100))));
         }
     }
 
@@ -119,6 +121,11 @@ public sealed interface Ramp {
             }
             return Optional.empty();
         }
+    }
+
+    /** So that it can be laid, kept by a watch, and written. */
+    private static double rounded(double value, int parts) {
+        return Math.rint(value * parts) / parts;
     }
 
     private static Optional<Goal> grown(Goal goal, int by) {

@@ -1,14 +1,14 @@
 package bersaglio.core.measure;
 
 /** Letters without the tables of all the world's scripts, which the page cannot carry. */
-final class Letters {
+public final class Letters {
 
     private static final int LAST_PLAIN = 127;
 
     private Letters() {}
 
     /** Any character past the plain ones may be a letter of some language. */
-    static boolean isLetter(char c) {
+    public static boolean isLetter(char c) {
         return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c > LAST_PLAIN && c != '\u00a0';
     }
 
@@ -25,7 +25,7 @@ final class Letters {
         return true;
     }
 
-    private static char small(char c) {
+    public static char small(char c) {
         return c >= 'A' && c <= 'Z' ? (char) (c + 'a' - 'A') : c;
     }
 }

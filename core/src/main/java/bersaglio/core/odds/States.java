@@ -2,6 +2,7 @@ package bersaglio.core.odds;
 
 import bersaglio.core.goal.Play;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +15,9 @@ final class States {
 
     private final Map<List<Integer>, Integer> numbers = new HashMap<>();
     private final List<Play> plays = new ArrayList<>();
-    private final List<int[]> moves = new ArrayList<>();
-    private final List<Boolean> breaks = new ArrayList<>();
+    private int[] onHit = new int[64];
+    private int[] onMiss = new int[64];
+    private boolean[] breaks = new boolean[64];
 
     States(Play first) {
         numberOf(first);
@@ -35,24 +37,27 @@ final class States {
     }
 
     int onHit(int state) {
-        return moves.get(state)[0];
+        return onHit[state];
     }
 
     int onMiss(int state) {
-        return moves.get(state)[1];
+        return onMiss[state];
     }
 
     boolean breaksOnMiss(int state) {
-        return breaks.get(state);
+        return breaks[state];
     }
 
     void explore(int state) {
-        if (moves.get(state)[0] == UNKNOWN) {
+        if (onHit[state] == UNKNOWN) {
             Play play = plays.get(state);
             Play.Move hit = play.after(play.next(true));
             Play.Move miss = play.after(play.next(false));
-            moves.set(state, new int[] {numberOf(hit.play()), numberOf(miss.play())});
-            breaks.set(state, miss.did() == Play.Did.BREAK);
+            int afterHit = numberOf(hit.play());
+            int afterMiss = numberOf(miss.play());
+            onHit[state] = afterHit;
+            onMiss[state] = afterMiss;
+            breaks[state] = miss.did() == Play.Did.BREAK;
         }
     }
 
@@ -61,10 +66,15 @@ final class States {
         if (known != null) {
             return known;
         }
-        numbers.put(play.state(), plays.size());
+        int number = plays.size();
+        if (number == onHit.length) {
+            onHit = Arrays.copyOf(onHit, 2 * number);
+            onMiss = Arrays.copyOf(onMiss, 2 * number);
+            breaks = Arrays.copyOf(breaks, 2 * number);
+        }
+        onHit[number] = UNKNOWN;
+        numbers.put(play.state(), number);
         plays.add(play);
-        moves.add(new int[] {UNKNOWN, UNKNOWN});
-        breaks.add(false);
-        return plays.size() - 1;
+        return number;
     }
 }

@@ -23,7 +23,7 @@ import java.util.OptionalDouble;
 public final class TargetRate {
 
     private static final int OF_THE_FEWEST = 3;
-    private static final int HALVINGS = 30;
+    private static final double SAME = 1e-9;
     private static final double HALF = 0.5;
 
     private TargetRate() {}
@@ -65,16 +65,28 @@ public final class TargetRate {
         return balls;
     }
 
+    /** False position, with the end that stays counting half (Illinois), so that few rates are tried. */
     private static double halfTheTime(Ahead ahead) {
         States states = new States(ahead.play());
         double low = 0;
         double high = 1;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (GoalOdds.of(ahead, states, List.of(middle)).met() < HALF) {
-                low = middle;
+        double below = -HALF;
+        double above = GoalOdds.of(ahead, states, List.of(1.0)).met() - HALF;
+        int moved = 0;
+        while (high - low > SAME) {
+            double straight = high - above * (high - low) / (above - below);
+            double rate = Math.max(low + SAME / 2, Math.min(high - SAME / 2, straight));
+            double off = GoalOdds.of(ahead, states, List.of(rate)).met() - HALF;
+            if (off < 0) {
+                low = rate;
+                below = off;
+                above /= moved < 0 ? 2 : 1;
+                moved = -1;
             } else {
-                high = middle;
+                high = rate;
+                above = off;
+                below /= moved > 0 ? 2 : 1;
+                moved = 1;
             }
         }
         return high;

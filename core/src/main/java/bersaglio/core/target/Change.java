@@ -1,7 +1,10 @@
 package bersaglio.core.target;
 
 import bersaglio.core.court.Area;
+import bersaglio.core.court.Circle;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Polygon;
+import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.problem.Check;
 
@@ -93,6 +96,30 @@ public sealed interface Change {
         @Override
         public double ofLength(double length) {
             return length * factor;
+        }
+    }
+
+    /** Every length to the whole millimetre, so that what was worked out can be laid and written. */
+    record ToTheMillimetre() implements Change {
+        @Override
+        public Area of(Area area) {
+            if (area instanceof Rectangle box) {
+                return new Rectangle(
+                        ofLength(box.left()), ofLength(box.near()), ofLength(box.right()), ofLength(box.far()));
+            } else if (area instanceof Circle circle) {
+                return new Circle(of(circle.middle()), ofLength(circle.radius()));
+            }
+            return new Polygon(((Polygon) area).corners().stream().map(this::of).toList());
+        }
+
+        @Override
+        public Point of(Point place) {
+            return new Point(ofLength(place.x()), ofLength(place.y()));
+        }
+
+        @Override
+        public double ofLength(double length) {
+            return Math.rint(length * 1000) / 1000;
         }
     }
 

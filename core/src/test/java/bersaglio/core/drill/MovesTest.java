@@ -184,12 +184,12 @@ class MovesTest {
     class Growing {
         private final Level first = Samples.level(new OneMetQuota());
 
-        /** The corner is a metre each way: 1, 0.9, 0.81, 0.729, 0.6561, and the last one 0.6. */
+        /** The corner is a metre each way: 1, 0.9, 0.81, 0.729, 0.657, and the last one 0.6. */
         @Test
         void aTargetShrinksByATenthUntilItIsSmallEnough() {
             List<Level> levels = Ramp.levels(first, new Ramp.Shrink(0.1, 0.6), 20);
             assertThat(levels.stream().map(Level::narrowest).map(size -> Math.round(size * 1e4) / 1e4))
-                    .containsExactly(1.0, 0.9, 0.81, 0.729, 0.6561, 0.6);
+                    .containsExactly(1.0, 0.9, 0.81, 0.729, 0.657, 0.6);
             assertThat(levels.stream().map(Level::number)).containsExactly(1, 2, 3, 4, 5, 6);
         }
 

@@ -53,6 +53,7 @@ public class Charting {
     private final ResultStore results;
     private final RecentRuns recent;
     private final KnownPlayers players;
+    private final Progressions progressions;
     private final Drills drills;
     private final Disc disc;
     private final Clock clock;
@@ -63,6 +64,7 @@ public class Charting {
             ResultStore results,
             RecentRuns recent,
             KnownPlayers players,
+            Progressions progressions,
             Drills drills,
             Disc disc,
             Clock clock,
@@ -71,6 +73,7 @@ public class Charting {
         this.results = results;
         this.recent = recent;
         this.players = players;
+        this.progressions = progressions;
         this.drills = drills;
         this.disc = disc;
         this.clock = clock;
@@ -228,7 +231,12 @@ public class Charting {
             for (RunIntake run : written) {
                 ChartedSet before =
                         run.storedBefore == 0 ? null : SetChart.replay(drills, run.events.subList(0, run.storedBefore));
-                results.save(before, SetChart.replay(drills, run.events));
+                ChartedSet now = SetChart.replay(drills, run.events);
+                results.save(before, now);
+                if (before == null || !before.player().equals(now.player())) {
+                    progressions.worksOn(
+                            Ids.parse("player", now.player()), now.drill().family());
+                }
             }
             return written;
         }

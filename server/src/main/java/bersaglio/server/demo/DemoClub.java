@@ -6,6 +6,7 @@ import bersaglio.core.drill.Drills;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.Charting;
+import bersaglio.server.charting.Progressions;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.server.storage.Preparation;
@@ -40,18 +41,27 @@ class DemoClub implements Preparation {
     private static final Set<DayOfWeek> CLUB_DAYS =
             EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
     private static final long SEED = 1806;
+    private static final String FIRST_DRILL = "straight-clear-1";
 
     private final Settings settings;
     private final PlayerStore players;
     private final Drills drills;
     private final Charting charting;
+    private final Progressions progressions;
     private final Clock clock;
 
-    DemoClub(Settings settings, PlayerStore players, Drills drills, Charting charting, Clock clock) {
+    DemoClub(
+            Settings settings,
+            PlayerStore players,
+            Drills drills,
+            Charting charting,
+            Progressions progressions,
+            Clock clock) {
         this.settings = settings;
         this.players = players;
         this.drills = drills;
         this.charting = charting;
+        this.progressions = progressions;
         this.clock = clock;
     }
 
@@ -64,10 +74,10 @@ class DemoClub implements Preparation {
     }
 
     private void fill() {
-        Drill drill = drills.newest().get(0);
+        Drill drill = drills.version(FIRST_DRILL).orElseThrow();
         for (DemoPlayer player : DemoPlayer.CLUB) {
             players.add(new Player(player.id(), player.name(), player.hand()), clock.millis());
-            players.worksOn(player.id(), drill.family());
+            progressions.worksOn(player.id(), drill.family());
         }
         players.add(new Player(UUID.nameUUIDFromBytes(new byte[] {2}), "Ugo Alloro", Hand.RIGHT), clock.millis());
         LocalDate today = LocalDate.now(clock);

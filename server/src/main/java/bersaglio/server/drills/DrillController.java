@@ -1,44 +1,63 @@
 package bersaglio.server.drills;
 
-import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.TargetSet;
-import bersaglio.server.storage.Disc;
 import bersaglio.server.storage.Shelf;
+import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.GoalCodec;
 import bersaglio.wire.view.DrillView;
 import bersaglio.wire.view.GoalView;
+import com.eclipsesource.json.JsonObject;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.nio.charset.StandardCharsets;
-import java.util.function.UnaryOperator;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Changes to drills over HTTP: each makes a new version, and results stay with the one they were charted on. */
+/** Drills over HTTP: each change makes a new version, and results stay with the one they were charted on. */
 @RestController
 class DrillController {
 
-    private final DrillStore drills;
+    private final DrillKeeper drills;
     private final Shelf<TargetSet> targets;
-    private final Disc disc;
-    private final TransactionTemplate transaction;
 
-    DrillController(DrillStore drills, Shelf<TargetSet> targets, Disc disc, TransactionTemplate transaction) {
+    DrillController(DrillKeeper drills, Shelf<TargetSet> targets) {
         this.drills = drills;
         this.targets = targets;
-        this.disc = disc;
-        this.transaction = transaction;
+    }
+
+    /**
+     * Stores a drill, a new one or a changed one; sent again unchanged, nothing more is stored.
+     *
+     * @param basedOn the version that was changed, 0 for a new drill
+     */
+    @PutMapping(path = "/api/drills/{family}", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    DrillView keep(
+            @PathVariable String family,
+            @RequestParam int basedOn,
+            @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(type = "object")))
+                    @RequestBody
+                    byte[] body) {
+        Check.requireId("family", family);
+        Check.requireAtLeast("basedOn", basedOn, 0);
+        JsonObject given = Fields.objectOf(new String(body, StandardCharsets.UTF_8));
+        given.set("id", family + "-1").set("family", family).set("version", 1);
+        return DrillView.of(drills.keep(family, DrillCodec.decode(given), OptionalInt.of(basedOn)));
     }
 
     /** Which target a level is to have, and which of its rings counts, from 1 for the innermost; 0 for the outermost. */
@@ -52,12 +71,12 @@ class DrillController {
         TargetSet target =
                 targets.newest(id).orElseThrow(() -> new Refused("unknown_id", "target", id, "a target of this club"));
         int ring = asked.ring() == null ? 0 : asked.ring();
-        return changed(
+        return DrillView.of(drills.change(
                 family,
                 newest -> newest.level(level).target().equals(target)
                                 && newest.level(level).ring() == ring
                         ? newest
-                        : newest.aimingAt(level, target, ring));
+                        : newest.aimingAt(level, target, ring)));
     }
 
     /** Gives a level of the newest version of a drill another goal; the same goal again changes nothing. */
@@ -71,29 +90,12 @@ class DrillController {
                             content = @Content(schema = @Schema(implementation = GoalView.class)))
                     @RequestBody
                     byte[] body) {
-        Goal goal = GoalCodec.decode(Fields.of("", Fields.parse(new String(body, StandardCharsets.UTF_8))));
-        return changed(family, newest -> newest.level(level).goal().equals(goal) ? newest : newest.asking(level, goal));
+        Goal goal = goal(body);
+        return DrillView.of(drills.change(
+                family, newest -> newest.level(level).goal().equals(goal) ? newest : newest.asking(level, goal)));
     }
 
-    private DrillView changed(String family, UnaryOperator<Drill> change) {
-        try {
-            Drill changed = transaction.execute(status -> stored(family, change));
-            disc.force();
-            return DrillView.of(changed);
-        } catch (DuplicateKeyException raced) {
-            throw new Refused("changed_meanwhile", "family", family, "the drill as it is now");
-        }
-    }
-
-    private Drill stored(String family, UnaryOperator<Drill> change) {
-        Drill newest = drills.newest().stream()
-                .filter(drill -> drill.family().equals(family))
-                .findFirst()
-                .orElseThrow(() -> new Refused("unknown_id", "drill", family, "a drill of this club"));
-        Drill next = change.apply(newest);
-        if (next != newest) {
-            drills.add(next);
-        }
-        return next;
+    private static Goal goal(byte[] body) {
+        return GoalCodec.decode(Fields.of("", Fields.parse(new String(body, StandardCharsets.UTF_8))));
     }
 }

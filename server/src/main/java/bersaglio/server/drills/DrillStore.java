@@ -2,6 +2,7 @@ package bersaglio.server.drills;
 
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.problem.Refused;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import java.util.List;
@@ -14,6 +15,8 @@ import org.springframework.stereotype.Repository;
 /** Drill versions. A version never changes, so what was read once is kept. */
 @Repository
 class DrillStore implements Drills {
+
+    private static final int LONGEST_BODY = 400_000;
 
     private final JdbcClient jdbc;
     private final Map<String, Drill> read = new ConcurrentHashMap<>();
@@ -49,6 +52,14 @@ class DrillStore implements Drills {
                 .toList();
     }
 
+    Optional<Drill> newest(String family) {
+        return jdbc.sql("select id from drill_version where drill = :drill order by version desc limit 1")
+                .param("drill", family)
+                .query(String.class)
+                .optional()
+                .flatMap(this::version);
+    }
+
     @Override
     public List<Drill> all() {
         return jdbc.sql("select id from drill_version order by drill, version desc").query(String.class).list().stream()
@@ -66,12 +77,18 @@ class DrillStore implements Drills {
                 .flatMap(this::version);
     }
 
+    /** @throws Refused when it is written longer than is kept */
     void add(Drill version) {
+        String body = DrillCodec.encode(version).toString();
+        if (body.length() > LONGEST_BODY) {
+            throw new Refused(
+                    "too_large", "drill", body.length() + " characters", "at most " + LONGEST_BODY + " characters");
+        }
         jdbc.sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
                 .param("id", version.id())
                 .param("drill", version.family())
                 .param("version", version.version())
-                .param("body", DrillCodec.encode(version).toString())
+                .param("body", body)
                 .update();
     }
 }

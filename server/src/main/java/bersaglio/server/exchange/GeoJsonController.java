@@ -16,8 +16,6 @@ import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.OptionalInt;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -79,12 +77,6 @@ class GeoJsonController {
     }
 
     private static ResponseEntity<String> file(String name, JsonObject json) {
-        ContentDisposition file = ContentDisposition.attachment()
-                .filename(name.replaceAll("[^\\p{L}\\p{N}]+", "-") + ".geojson", StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(GEO_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, file.toString())
-                .body(json.toString(WriterConfig.PRETTY_PRINT));
+        return Download.of(name + ".geojson", GEO_JSON, json.toString(WriterConfig.PRETTY_PRINT));
     }
 }

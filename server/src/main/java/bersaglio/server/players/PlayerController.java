@@ -20,7 +20,9 @@ import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.ResultStore;
+import bersaglio.server.drills.DrillViews;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.server.storage.Disc;
 import bersaglio.server.storage.Shelf;
@@ -57,11 +59,14 @@ class PlayerController {
 
     private static final int LONGEST_NAME = 80;
     private static final double LEAST_CHANCE = 0.05;
+    private static final String FIRST_DRILL = "straight-clear";
 
     private final PlayerStore players;
     private final ResultStore results;
     private final Ledgers ledgers;
+    private final Progressions progressions;
     private final Drills drills;
+    private final DrillViews views;
     private final Shelf<Place> places;
     private final Shelf<TargetSet> targets;
     private final Disc disc;
@@ -73,7 +78,9 @@ class PlayerController {
             PlayerStore players,
             ResultStore results,
             Ledgers ledgers,
+            Progressions progressions,
             Drills drills,
+            DrillViews views,
             Shelf<Place> places,
             Shelf<TargetSet> targets,
             Disc disc,
@@ -83,7 +90,9 @@ class PlayerController {
         this.players = players;
         this.results = results;
         this.ledgers = ledgers;
+        this.progressions = progressions;
         this.drills = drills;
+        this.views = views;
         this.places = places;
         this.targets = targets;
         this.disc = disc;
@@ -124,7 +133,7 @@ class PlayerController {
                 settings.demo(),
                 clock.millis(),
                 players.all(),
-                drills.all().stream().map(DrillView::of).toList(),
+                drills.all().stream().map(views::of).toList(),
                 courts().stream().map(CourtView::of).toList(),
                 places.all().stream().map(PlaceVersionView::of).toList());
     }
@@ -143,10 +152,11 @@ class PlayerController {
 
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
+        List<String> worksOn = progressions.drillsOf(player);
         return new PlayerView(
                 known(player),
                 drills.all().stream()
-                        .filter(drill -> isNewest(drill)
+                        .filter(drill -> isNewest(drill) && worksOn.contains(drill.family())
                                 || !results.setsOf(player, drill.id()).isEmpty())
                         .map(drill -> record(player, drill))
                         .toList());
@@ -229,10 +239,15 @@ class PlayerController {
         Player added = new Player(player, name, given.hand());
         transaction.executeWithoutResult(status -> {
             players.add(added, clock.millis());
-            drills.newest().forEach(drill -> players.worksOn(player, drill.family()));
+            worksOnWhatOthersDo(player);
         });
         disc.force();
         return known(player);
+    }
+
+    private void worksOnWhatOthersDo(UUID player) {
+        List<String> families = progressions.drillsWorkedOn();
+        (families.isEmpty() ? List.of(FIRST_DRILL) : families).forEach(family -> progressions.worksOn(player, family));
     }
 
     private RecordView record(UUID player, Drill drill) {

@@ -53,19 +53,6 @@ public class PlayerStore {
                 .update();
     }
 
-    public void worksOn(UUID player, String drill) {
-        jdbc.sql(
-                        """
-                        merge into progression using (values (cast(:player as uuid), :drill))
-                            as given (player, drill)
-                            on progression.player = given.player and progression.drill = given.drill
-                        when not matched then insert (player, drill) values (given.player, given.drill)
-                        """)
-                .param("player", player)
-                .param("drill", drill)
-                .update();
-    }
-
     public List<Player> workingOn(String drill) {
         return jdbc.sql(
                         """

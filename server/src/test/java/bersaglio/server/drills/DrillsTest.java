@@ -2,9 +2,11 @@ package bersaglio.server.drills;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -36,7 +38,13 @@ class DrillsTest {
         assertThat(changed.at("/levels/1/goal/misses/does").asString()).isEqualTo("RESTART_RUN");
         assertThat(changed.at("/levels/0/goal/kind").asString()).isEqualTo("QUOTA");
         assertThat(asking("{\"kind\":\"RUN\",\"hits\":5}").get("id").asString()).isEqualTo("straight-clear-2");
-        assertThat(server.get("/api/club").get("drills")).hasSize(2);
+        assertThat(versions()).isEqualTo(2);
+    }
+
+    private long versions() {
+        return server.get("/api/club").get("drills").findValuesAsString("family").stream()
+                .filter("straight-clear"::equals)
+                .count();
     }
 
     private JsonNode asking(String goal) {
@@ -60,6 +68,50 @@ class DrillsTest {
         JsonNode problem = StartedServer.JSON.readTree(refused.body());
         assertThat(problem.get("field").asString()).isEqualTo(field);
         assertThat(problem.get("code").asString()).isEqualTo(code);
-        assertThat(server.get("/api/club").get("drills")).hasSize(1);
+        assertThat(versions()).isEqualTo(1);
+    }
+
+    @Test
+    void aNewDrillIsStoredOnceAndAChangedOneIsItsNextVersion() {
+        String drill = server.drill("straight-clear").toString();
+        assertThat(put("own-clear", 0, drill).at("/version").asInt()).isEqualTo(1);
+        assertThat(put("own-clear", 0, drill).at("/version").asInt()).isEqualTo(1);
+        assertThat(put("own-clear", 1, drill.replace("High serve", "Low serve"))
+                        .at("/id")
+                        .asString())
+                .isEqualTo("own-clear-2");
+        assertThat(put("own-clear", 1, drill.replace("High serve", "Any serve"))
+                        .at("/code")
+                        .asString())
+                .isEqualTo("changed_meanwhile");
+        assertThat(put("own-clear", 0, drill.replace("\"Straight clear\"", "\" \""))
+                        .at("/field")
+                        .asString())
+                .isEqualTo("name");
+        assertThat(put("own-clear", 2, drill.replace("\"hits\":8", "\"hits\":13"))
+                        .at("/field")
+                        .asString())
+                .isEqualTo("levels.0.goal.hits");
+    }
+
+    private JsonNode put(String family, int basedOn, String body) {
+        return StartedServer.JSON.readTree(server.put("/api/drills/" + family + "?basedOn=" + basedOn, body)
+                .body());
+    }
+
+    /** What is begun is seen on Today; what nobody began waits in the library. */
+    @Test
+    void aReadyDrillIsWorkedOnOnceASetOfItWasOpened() throws IOException {
+        try (StartedServer club = StartedServer.withDemo()) {
+            assertThat(club.get("/api/club").get("drills").size()).isGreaterThan(30);
+            String player = Device.newId();
+            club.put("/api/players/" + player, "{\"name\":\"Aria Tester\",\"hand\":\"RIGHT\"}");
+            assertThat(club.get("/api/players/" + player).get("records")).hasSize(1);
+            Device device = new Device(club);
+            assertThat(device.fates(List.of(device.opened(player, "net-rings-1", 1))))
+                    .containsExactly("STORED");
+            assertThat(club.get("/api/players/" + player).get("records").findValuesAsString("drill"))
+                    .containsOnly("straight-clear-1", "net-rings-1");
+        }
     }
 }

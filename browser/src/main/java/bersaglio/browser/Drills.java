@@ -1,0 +1,74 @@
+package bersaglio.browser;
+
+import bersaglio.core.court.Court;
+import bersaglio.core.court.sport.Courts;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.written.DrillText;
+import bersaglio.core.written.Misread;
+import bersaglio.wire.DrillCodec;
+import bersaglio.wire.Fields;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.TargetCodec;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+
+/** What the page asks of drills while they are made. */
+final class Drills {
+
+    private Drills() {}
+
+    static String read(String text, String courts) {
+        return placed(() -> DrillText.read(text, known(courts)));
+    }
+
+    static String grown(String drill, String rule) {
+        return placed(() -> DrillText.grown(DrillCodec.decode(Fields.parse(drill)), rule));
+    }
+
+    static String next(String text, String courts) {
+        JsonArray next = new JsonArray();
+        DrillText.next(text, known(courts)).forEach(next::add);
+        return Json.object().add("next", next).toString();
+    }
+
+    static String words(String drill) {
+        return DrillText.write(DrillCodec.decode(Fields.parse(drill)));
+    }
+
+    static JsonObject answer(Drill drill) {
+        JsonArray easier = new JsonArray();
+        drill.easierLevels().forEach(easier::add);
+        return Json.object().add("drill", DrillCodec.encode(drill)).add("easier", easier);
+    }
+
+    private static String placed(Supplier<Drill> work) {
+        return Targets.answer(() -> {
+            try {
+                return answer(work.get());
+            } catch (Misread misread) {
+                return Json.object()
+                        .add("problem", ResultCodec.encode(misread.problem()))
+                        .add(
+                                "place",
+                                Json.object()
+                                        .add("line", misread.place().line())
+                                        .add("column", misread.place().column())
+                                        .add("from", misread.place().from())
+                                        .add("length", misread.place().length()));
+            }
+        });
+    }
+
+    private static List<Court> known(String own) {
+        List<Court> courts = new ArrayList<>(Courts.all());
+        for (Fields court :
+                Fields.of("", Json.object().add("courts", Fields.parse(own))).objects("courts")) {
+            courts.add(TargetCodec.court(court));
+        }
+        return courts;
+    }
+}

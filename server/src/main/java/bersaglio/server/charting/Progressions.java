@@ -1,0 +1,45 @@
+package bersaglio.server.charting;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Which players work on which drills, whatever their versions. */
+@Repository
+public class Progressions {
+
+    private final JdbcClient jdbc;
+
+    Progressions(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** @param drill its family */
+    public void worksOn(UUID player, String drill) {
+        jdbc.sql(
+                        """
+                        merge into progression using (values (cast(:player as uuid), :drill))
+                            as given (player, drill)
+                            on progression.player = given.player and progression.drill = given.drill
+                        when not matched then insert (player, drill) values (given.player, given.drill)
+                        """)
+                .param("player", player)
+                .param("drill", drill)
+                .update();
+    }
+
+    /** The families of drills that anyone works on. */
+    public List<String> drillsWorkedOn() {
+        return jdbc.sql("select distinct drill from progression order by drill")
+                .query(String.class)
+                .list();
+    }
+
+    public List<String> drillsOf(UUID player) {
+        return jdbc.sql("select drill from progression where player = :player order by drill")
+                .param("player", player)
+                .query(String.class)
+                .list();
+    }
+}
