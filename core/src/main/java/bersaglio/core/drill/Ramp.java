@@ -8,6 +8,7 @@ import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
+import bersaglio.core.measure.Rounding;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
@@ -75,7 +76,7 @@ public sealed interface Ramp {
                 throw new Refused("missing", "distance", "", "a distance at the first level");
             }
             double next = now.distance().getAsDouble() + metres;
-            return Optional.of(level.with(now.at(rounded(next, 1000))));
+            return Optional.of(level.with(now.at(Rounding.to(1000, next))));
         }
     }
 
@@ -89,7 +90,7 @@ public sealed interface Ramp {
         @Override
         public Optional<Level> after(Level level) {
             double next = level.secondsABall() * (1 - share);
-            return Optional.of(level.with(level.dials().every(rounded(next, 100))));
+            return Optional.of(level.with(level.dials().every(Rounding.to(100, next))));
         }
     }
 
@@ -121,11 +122,6 @@ public sealed interface Ramp {
             }
             return Optional.empty();
         }
-    }
-
-    /** So that it can be laid, kept by a watch, and written. */
-    private static double rounded(double value, int parts) {
-        return Math.rint(value * parts) / parts;
     }
 
     private static Optional<Goal> grown(Goal goal, int by) {

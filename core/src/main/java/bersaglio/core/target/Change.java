@@ -6,6 +6,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
+import bersaglio.core.measure.Rounding;
 import bersaglio.core.problem.Check;
 
 /** A way to put a target elsewhere, or to make it larger, by one touch. */
@@ -119,7 +120,7 @@ public sealed interface Change {
 
         @Override
         public double ofLength(double length) {
-            return Math.rint(length * 1000) / 1000;
+            return Rounding.to(1000, length);
         }
     }
 
