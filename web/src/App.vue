@@ -20,7 +20,7 @@ const settingsOpen = ref(false)
 const places = computed(() => [
   { to: '/', icon: mdiCalendarToday, word: t('app.today') },
   { to: onCourt.path, icon: mdiTarget, word: t('app.courtside') },
-  { to: '/drills/targets', icon: mdiClipboardTextOutline, word: t('app.drills') },
+  { to: '/drills', icon: mdiClipboardTextOutline, word: t('app.drills') },
   { to: '/players', icon: mdiAccountMultiple, word: t('app.players') },
 ])
 

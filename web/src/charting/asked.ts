@@ -13,7 +13,7 @@ export interface Asked<T> {
 export class NotThere extends Error {}
 
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = 3
+const SHAPE = 4
 const keyOf = (question: string) => `${SHAPE}.${question}`
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
@@ -48,9 +48,9 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
   return ask(`player.${player}`, () => api.GET('/api/players/{player}', { params: { path: { player } } }))
 }
 
-export function askLedger(player: string, drill: string): Promise<Asked<Ledger>> {
-  return ask(`ledger.${player}.${drill}`, () =>
-    api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill } } }))
+export function askLedger(player: string, drill: string, track = ''): Promise<Asked<Ledger>> {
+  return ask(`ledger.${player}.${drill}.${track}`, () =>
+    api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill, track } } }))
 }
 
 export interface ForecastQuestion {
@@ -58,6 +58,8 @@ export interface ForecastQuestion {
   drill: string
   level: number
   chance: number
+  /** Wing, hand or side, where the drill keeps them apart. */
+  track: string
   /** The coach's, for a player of whom nothing is known. */
   guess?: number
 }
@@ -67,9 +69,11 @@ export function askForecast({ player, ...query }: ForecastQuestion): Promise<Ask
     api.GET('/api/players/{player}/forecast', { params: { path: { player }, query } }))
 }
 
-export function askZone(player: string, drill: string, level: number, chance: number, place: string): Promise<Asked<ZoneReport>> {
-  return ask(`zone.${player}.${drill}.${level}.${chance}.${place}`, () =>
-    api.GET('/api/players/{player}/zone', { params: { path: { player }, query: { drill, level, chance, place } } }))
+export interface ZoneQuestion { drill: string, track: string, level: number, chance: number, place: string }
+
+export function askZone(player: string, query: ZoneQuestion): Promise<Asked<ZoneReport>> {
+  return ask(`zone.${player}.${JSON.stringify(query)}`, () =>
+    api.GET('/api/players/{player}/zone', { params: { path: { player }, query } }))
 }
 
 export function askTargets(): Promise<Asked<KeptTarget[]>> {

@@ -1,5 +1,11 @@
-import type { Measure, Target } from '@/shared/api'
-import type { Change, Or } from './rules'
+import type { DraftDrill, Measure, OwnCourt, Target } from '@/shared/api'
+import type { Change, Or, RulesProblem } from './rules'
+
+/** Where something stands in a text. */
+export interface TextPlace { line: number, column: number, from: number, length: number }
+
+/** A drill as the rules take it, with the levels that are easier than the one before; or what is wrong, and where. */
+export type Checked = { drill: DraftDrill, easier: number[] } | { problem: RulesProblem, place?: TextPlace }
 
 /** The rules away from the court, compiled from the server's own; loaded where something is drawn or written. */
 export async function loadDesk() {
@@ -19,7 +25,36 @@ export async function loadDesk() {
     return desk.written(metres, unit, JSON.stringify(measures))
   }
 
-  return { changed, length, written }
+  const known = (courts: OwnCourt[]) => JSON.stringify(courts.map((own) => ({ court: own.id, ownCourt: own })))
+
+  /** @param courts the club's own */
+  function drill(text: string, courts: OwnCourt[]): Checked {
+    return JSON.parse(desk.drill(text, known(courts)))
+  }
+
+  /** What the text up to the cursor could go on with. */
+  function next(text: string, courts: OwnCourt[]): string[] {
+    return (JSON.parse(desk.next(text, known(courts))) as { next: string[] }).next
+  }
+
+  function words(given: DraftDrill): Or<{ text: string }> {
+    return JSON.parse(desk.words(JSON.stringify(given)))
+  }
+
+  function checked(given: DraftDrill): Checked {
+    return JSON.parse(desk.checked(JSON.stringify(given)))
+  }
+
+  function mirrored(given: DraftDrill): Checked {
+    return JSON.parse(desk.mirrored(JSON.stringify(given)))
+  }
+
+  /** @param rule in words, such as "5 levels, each target 10 % smaller until 0.6 m" */
+  function grown(given: DraftDrill, rule: string): Checked {
+    return JSON.parse(desk.grown(JSON.stringify(given), rule))
+  }
+
+  return { changed, length, written, drill, next, words, checked, mirrored, grown }
 }
 
 export type LoadedDesk = Awaited<ReturnType<typeof loadDesk>>

@@ -8,7 +8,12 @@ export interface Standing {
   level: number
   sets: SetLine[]
   verdict?: Verdict
+  /** The best that is to be beaten, where the level asks for that. */
+  best?: number
 }
+
+/** The chance to meet the goal from where a set stands, and the rate that it rests on. */
+export interface FromHere { chance: number, rate: number, trials: number }
 
 export type RulesProblem = Pick<Problem, 'code' | 'field' | 'value' | 'allowed'>
 
@@ -19,6 +24,8 @@ export interface Conditions {
   opponent: Hand
   stance?: Stance
   laid?: Laid[]
+  /** Wing, hand or side, where the drill keeps them apart. */
+  track?: string
 }
 
 export const AS_DRAWN: Conditions = { hand: 'RIGHT', from: 'RIGHT', opponent: 'RIGHT' }
@@ -46,8 +53,9 @@ interface Appended {
 export async function loadRules() {
   const rules = await import('@bersaglio/rules')
 
-  function standing(drill: Drill, history: SetLine[], own: SetLine[], player: string, start: number): Standing {
-    return JSON.parse(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(own), player, start))
+  /** @param track wing, hand or side, where the drill keeps them apart */
+  function standing(drill: Drill, history: SetLine[], own: SetLine[], player: string, track: string, start: number): Standing {
+    return JSON.parse(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(own), player, track, start))
   }
 
   function lying(target: Target, ring: number, conditions: Conditions): Or<{ lying: Lying, rings: number }> {
@@ -74,6 +82,10 @@ export async function loadRules() {
       verdict(): Verdict | undefined {
         const verdict = chart.verdict()
         return verdict === '' ? undefined : JSON.parse(verdict)
+      },
+      fromHere(): FromHere | undefined {
+        const here = chart.fromHere()
+        return here === '' ? undefined : JSON.parse(here)
       },
       closing(): Said {
         return JSON.parse(chart.closing())

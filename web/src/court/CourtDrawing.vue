@@ -3,7 +3,7 @@ import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { InUse, LyingZone, Standpoint, Surface } from '@/shared/api'
 import MarkLayer, { type Mark } from './MarkLayer.vue'
-import { markingPath, rectanglePath, shapePath } from './shape'
+import { fitted, markingPath, rectanglePath, shapePath } from './shape'
 import ZoneShape from './ZoneShape.vue'
 import { toCourt, type Place } from './turn'
 import { useFrame } from './useFrame'
@@ -37,17 +37,19 @@ const SETTLE = 32
 
 /**
  * A single zone's name stands on the side that faces the hitter, clear of the marks in it, unless the net is there; of
- * several, in the corner that is drawn top left.
+ * several, in the corner that is drawn top left, as far as it fits.
  */
 const zoneLabels = computed(() => props.zones.map((zone) => {
   const { bounds, middle } = zone.whole
-  const words = `${zone.number} ${zone.name}`
   const several = props.zones.length > 1
   if (several) {
-    const corners = [drawn({ x: bounds.left, y: bounds.near }), drawn({ x: bounds.right, y: bounds.far })]
-    const x = Math.min(...corners.map((corner) => corner.x)) + 0.3 * textSize.value
-    return { number: zone.number, words, several, x, y: Math.min(...corners.map((corner) => corner.y)) + 1.1 * textSize.value }
+    const [one, other] = [drawn({ x: bounds.left, y: bounds.near }), drawn({ x: bounds.right, y: bounds.far })]
+    const box = { width: Math.abs(one.x - other.x), height: Math.abs(one.y - other.y) }
+    const x = Math.min(one.x, other.x) + 0.3 * textSize.value
+    const words = fitted(zone.number, zone.name, box, textSize.value)
+    return { number: zone.number, words, several, x, y: Math.min(one.y, other.y) + 1.1 * textSize.value }
   }
+  const words = [`${zone.number} ${zone.name}`]
   const crowded = !facing.value && bounds.near - extent.value.near < 1.2 * textSize.value
   const { x, y } = drawn({ x: middle.x, y: crowded || facing.value ? bounds.far : bounds.near })
   const beside = seenFrom.value === 'BEHIND' && crowded ? [0, -0.3 * textSize.value] : BESIDE.value[seenFrom.value]
@@ -192,7 +194,7 @@ function onUp(event: PointerEvent) {
           :y="name.y"
           :text-anchor="zoneAnchor"
         >
-          {{ name.words }}
+          <tspan v-for="(line, place) in name.words" :key="place" :x="name.x" :dy="place ? 1.1 * textSize : 0">{{ line }}</tspan>
         </text>
         <text v-if="facing" class="landmark" :x="wallPlace.x" :y="wallPlace.y">{{ t('line.front-wall') }}</text>
         <text v-if="surface.net && !upright" class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08 * unit">{{ t('court.net') }}</text>

@@ -62,3 +62,22 @@ function onCircle(middle: Place, radius: number, degrees: number): Place {
   const angle = degrees * Math.PI / 180
   return { x: middle.x + radius * Math.cos(angle), y: middle.y + radius * Math.sin(angle) }
 }
+
+const LETTER = 0.56
+const LINE = 1.1
+
+/** A zone's number and name broken into lines that fit its box; where they do not, the number alone. */
+export function fitted(number: number, name: string, box: { width: number, height: number }, textSize: number): string[] {
+  const most = Math.floor((box.width - 0.4 * textSize) / (LETTER * textSize))
+  const lines = [String(number)]
+  for (const word of name.split(' ')) {
+    const last = lines.at(-1) ?? ''
+    if (last.length + 1 + word.length <= most) {
+      lines[lines.length - 1] = `${last} ${word}`
+    } else {
+      lines.push(word)
+    }
+  }
+  const fits = lines.every((line) => line.length <= most) && (lines.length + 0.3) * LINE * textSize <= box.height
+  return fits ? lines : [String(number)]
+}

@@ -23,7 +23,7 @@ import { useStage } from './useStage'
 import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
 
-const props = defineProps<{ player: string, drill: string, run?: string }>()
+const props = defineProps<{ player: string, drill: string, run?: string, track?: string }>()
 const { t } = useI18n()
 const { ruling } = useSentences()
 const settings = useSettings()
@@ -199,7 +199,7 @@ async function next() {
   await charted.next()
 }
 
-function turnCourt() {
+const turnCourt = () => {
   settings.standpoint = turned(settings.standpoint)
 }
 
@@ -237,12 +237,7 @@ useKeys({
         {{ t('courtside.stage', { number: charted.onTheWay.value.length + 1, stages: stages.length, surface: t(`plane.${stage?.plane}`) }) }}
       </p>
       <button v-if="locked" class="lock" type="button" @click="locked = false">{{ t('courtside.locked') }}</button>
-      <CourtCorner
-        v-model:locked="locked"
-        class="corner"
-        :has-halves="!!other"
-        @help="help = true"
-      />
+      <CourtCorner v-model:locked="locked" class="corner" :has-halves="!!other" @help="help = true" />
       <p class="phone-tally" aria-hidden="true">
         <span class="count">{{ t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 }) }}</span>
       </p>
@@ -262,6 +257,7 @@ useKeys({
       <SetMargin
         v-if="person && practised"
         v-model:caller="settings.caller"
+        :charted="charted"
         :player="person"
         :drill="practised"
         :level="level"
@@ -277,6 +273,7 @@ useKeys({
         :lying="lying"
         :stance="stance"
         :lay="lay"
+        @settle="settle"
         @place="choosePlace"
         @under="charted.under($event)"
         @stand="standAt"

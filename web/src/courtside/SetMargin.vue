@@ -13,9 +13,11 @@ import CloseCall from './CloseCall.vue'
 import GoalPegs from './GoalPegs.vue'
 import LayingCard from './LayingCard.vue'
 import SetConditions from './SetConditions.vue'
+import SetNotes from './SetNotes.vue'
 import StanceMover from './StanceMover.vue'
 import SetVerdict from './SetVerdict.vue'
 import ShotChange from './ShotChange.vue'
+import type { useSet } from './useSet'
 
 /** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
 const props = defineProps<{
@@ -34,6 +36,7 @@ const props = defineProps<{
   lying: Lying | undefined
   stance: Stance | undefined
   lay: (laid: Laid[]) => string
+  charted: ReturnType<typeof useSet>
 }>()
 const caller = defineModel<Caller>('caller', { required: true })
 const emit = defineEmits<{
@@ -47,6 +50,7 @@ const emit = defineEmits<{
   place: [id: string | undefined]
   under: [given: Partial<Conditions>]
   stand: [stance: Stance]
+  settle: [logged: ReturnType<ReturnType<typeof useSet>['startScoring']>]
 }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
@@ -61,6 +65,8 @@ const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
 const count = computed(() => props.set?.count ?? rung.value.fresh)
 /** The level that the rule would step back to. */
 const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
+/** The step below the lowest level, once the rule would go below it. */
+const below = computed(() => props.verdict?.advice.code === 'bottom.reached' ? props.drill.design.below : undefined)
 const top = computed(() => props.level === props.drill.levels.length)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
@@ -93,6 +99,7 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
           @under="emit('under', $event)"
         />
       </template>
+      <SetNotes :drill="drill" :set="set" :charted="charted" @settle="emit('settle', $event)" />
       <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
     </header>
 
@@ -127,6 +134,7 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
       <section class="verdict" data-test="verdict" aria-live="polite">
         <SetVerdict v-if="verdict" :verdict="verdict" with-advice />
         <p v-else>{{ t('advice.set.empty') }}</p>
+        <router-link v-if="below" :to="`/drills/${below}`">{{ t('courtside.below') }}</router-link>
         <p v-if="decided" class="decided" data-test="decided">{{ decided }}</p>
       </section>
       <div v-if="!decided && verdict" class="actions">

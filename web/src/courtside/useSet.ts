@@ -4,10 +4,12 @@ import { askLedger } from '@/charting/asked'
 import { adopt, deviceId, ofPlayer, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { byRun, ownSets } from '@/charting/ownSets'
-import { AS_DRAWN, loadRules, type Chart, type Conditions, type LoadedRules, type RulesProblem, type Standing } from '@/charting/rules'
+import {
+  AS_DRAWN, loadRules, type Chart, type Conditions, type FromHere, type LoadedRules, type RulesProblem, type Standing,
+} from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling, type SetView,
+  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type From, type Lying, type PlaceVersion, type Player, type Ruling, type SetView,
   type Stance, type Standpoint, type Verdict,
 } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
@@ -44,11 +46,11 @@ export function useSet() {
 
   const level = computed(() => set.value?.level ?? standing.value?.level ?? 1)
 
-  async function load(given: { player: Player, drill: Drill, run?: string, openRun?: string }) {
+  async function load(given: { player: Player, drill: Drill, track: string, run?: string, openRun?: string }) {
     player = given.player
     drill = given.drill
     rules = await loadRules()
-    conditions.value = { ...AS_DRAWN, hand: player.hand }
+    conditions.value = { ...AS_DRAWN, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from }
     device = await deviceId()
     await settleStanding()
     const open = given.run ?? await openHere() ?? given.openRun
@@ -61,10 +63,19 @@ export function useSet() {
   }
 
   async function settleStanding() {
-    const ledger = await askLedger(player.id, drill.id)
+    const track = conditions.value.track ?? ''
+    const ledger = await askLedger(player.id, drill.id, track)
     start = ledger.data.start
     const own = await ownSets(rules, drill, player.id, ledger.at)
-    standing.value = rules.standing(drill, ledger.data.sets, own, player.id, start)
+    standing.value = rules.standing(drill, ledger.data.sets, own, player.id, track, start)
+  }
+
+  /** Another wing, hand or side has a rung of its own. */
+  async function onTrack(track: string) {
+    conditions.value = { ...conditions.value, track, from: sideOf(track) ?? conditions.value.from }
+    await settleStanding()
+    await fresh()
+    lie()
   }
 
   async function openHere(): Promise<string | undefined> {
@@ -163,24 +174,28 @@ export function useSet() {
   /** Logs a shot; the first one opens the set. */
   function shoot(kind: 'shot.landed' | 'shot.keyed', body: Body, standpoint: Standpoint): Logged {
     if (!set.value) {
-      openedAt = clubTime()
-      openedTick = performance.now()
-      void navigator.storage?.persist?.()
-      const { from, opponent, laid } = conditions.value
-      const opened = write('set.opened', {
-        player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint, from, opponent,
-        ...place.value && { place: place.value.versionId },
-        ...place.value?.charterSd !== undefined && { charterSd: place.value.charterSd },
-        ...laid?.length && { laid },
-      })
+      const opened = open(standpoint)
       if (!opened.ok) {
         return opened
       }
-      if (conditions.value.stance) {
-        write('stance.moved', conditions.value.stance)
-      }
     }
     return write(kind, body)
+  }
+
+  function open(standpoint: Standpoint): Logged {
+    openedAt = clubTime()
+    openedTick = performance.now()
+    void navigator.storage?.persist?.()
+    const { from, opponent, laid, track } = conditions.value
+    const opened = write('set.opened', {
+      player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint, from, opponent,
+      ...place.value && { place: place.value.versionId },
+      ...place.value?.charterSd !== undefined && { charterSd: place.value.charterSd },
+      ...laid?.length && { laid },
+      ...track && { track },
+      ...standing.value?.best !== undefined && { toBeat: standing.value.best },
+    })
+    return opened.ok && conditions.value.stance ? write('stance.moved', conditions.value.stance) : opened
   }
 
   /** @return nothing while the ball has a further place to come to */
@@ -234,12 +249,16 @@ export function useSet() {
   const reopen = () => write('set.reopened', {})
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>
     write('level.moved', { from: level.value, to, by, unmet })
+  /** The balls until now were for the range; from here on they count. */
+  const startScoring = () => write('scoring.started', {})
+  const payOwed = (count: number) => write('owed.paid', { count })
+  const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
   const verdict = (): Verdict | undefined => set.value ? chart.verdict() : undefined
 
   async function next() {
     const line = set.value ? chart.line() : undefined
     if (line && standing.value) {
-      standing.value = rules.standing(drill, standing.value.sets, [line], player.id, start)
+      standing.value = rules.standing(drill, standing.value.sets, [line], player.id, conditions.value.track ?? '', start)
     }
     await fresh()
     lie()
@@ -247,8 +266,13 @@ export function useSet() {
 
   return {
     set, standing, level, tookPen, conditions, place, lying, onTheWay, under, standAt, turn, forget, load, land, key, call,
-    undo, redo, close, reopen, moveLevel, verdict, next,
+    undo, redo, close, reopen, moveLevel, verdict, next, onTrack, startScoring, payOwed, fromHere,
   }
+}
+
+/** A side of its own is the side that is hit from. */
+function sideOf(track: string): From | undefined {
+  return track.includes('FROM_LEFT') ? 'LEFT' : track.includes('FROM_RIGHT') ? 'RIGHT' : undefined
 }
 
 function hasWaiting(all: { fate: string }[]): boolean {

@@ -6,7 +6,7 @@ import type { useSet } from './useSet'
 
 /** Who is on court, at what, and where: asked of the server, or as it last said. */
 export function useWhoAndWhat(
-  props: { player: string, drill: string, run?: string }, charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
+  props: { player: string, drill: string, run?: string, track?: string }, charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
 ) {
   const settings = useSettings()
   const person = shallowRef<Player>()
@@ -27,8 +27,10 @@ export function useWhoAndWhat(
       }
       places.value = club.data.places.filter((one) => one.court === practised.value?.court)
       charted.place.value = places.value.find((one) => one.id === settings.place)
-      const openRun = today?.data.due.find((due) => due.player === props.player && due.drill === props.drill)?.openRun
-      await charted.load({ player: person.value, drill: practised.value, run: props.run || undefined, openRun })
+      const track = props.track || (practised.value.tracks[0] ?? '')
+      const openRun = today?.data.due.find((due) =>
+        due.player === props.player && due.drill === props.drill && due.track === track)?.openRun
+      await charted.load({ player: person.value, drill: practised.value, track, run: props.run || undefined, openRun })
     } catch {
       failed.value = true
     }

@@ -16,11 +16,13 @@ import { newestOf } from './newest'
 const props = defineProps<{ family: string }>()
 const { t } = useI18n()
 const { rule, targetWords } = useSentences()
-const { asked, missRule } = useGoals()
+const { asked, missRule, stations } = useGoals()
 const { answer, failed, load } = useAsked(askClub)
 const number = ref(1)
 const club = computed(() => answer.value?.data)
-const drill = computed(() => newestOf(club.value?.drills ?? []).find((one) => one.family === props.family))
+const newest = computed(() => newestOf(club.value?.drills ?? []))
+const drill = computed(() => newest.value.find((one) => one.family === props.family))
+const nameOf = (family: string) => newest.value.find((one) => one.family === family)?.name ?? family
 const level = computed(() => drill.value?.levels[number.value - 1] ?? drill.value?.levels[0])
 const stage = computed(() => level.value?.forRight.stages.at(-1))
 const surface = computed(() => {
@@ -38,6 +40,14 @@ const surface = computed(() => {
       <header>
         <h1>{{ drill.name }}</h1>
         <router-link to="/drills">{{ t('drills.title') }}</router-link>
+        <nav class="actions" :aria-label="t('drills.actions')">
+          <router-link :to="`/drills/${drill.family}/edit`">{{ t('drills.edit') }}</router-link>
+          <router-link :to="`/drills/${drill.family}/copy/same`">{{ t('drills.copy') }}</router-link>
+          <router-link :to="`/drills/${drill.family}/copy/mirror`">{{ t('drills.mirror') }}</router-link>
+          <router-link :to="`/drills/${drill.family}/print/card`">{{ t('drills.card') }}</router-link>
+          <router-link :to="`/drills/${drill.family}/print/tally`">{{ t('drills.tally') }}</router-link>
+          <a :href="`/api/exchange/drills/${drill.family}`" download>{{ t('drills.export') }}</a>
+        </nav>
         <p class="soft">{{ t(`freedom.${drill.freedom}`) }} · {{ drill.feed }} · {{ t('targets.version', { version: drill.version }) }}</p>
       </header>
       <section class="picture">
@@ -62,10 +72,17 @@ const surface = computed(() => {
             </button>
           </li>
         </ol>
+        <p v-if="stations(level.goal)">{{ stations(level.goal) }}</p>
         <p>{{ missRule(level.goal) }}</p>
         <p>{{ rule(level) }}</p>
         <p class="soft">
           {{ t(`retreat.${level.retreat.rule}`, { sets: level.retreat.sets ?? 0 }) }} {{ t('drills.tries', { tries: level.tries }) }}
+        </p>
+        <p v-if="drill.design.below">
+          <router-link :to="`/drills/${drill.design.below}`">{{ t('drills.below', { drill: nameOf(drill.design.below) }) }}</router-link>
+        </p>
+        <p v-for="one in drill.design.requires" :key="one.family">
+          {{ t('drills.requires', { drill: nameOf(one.family), level: one.level }) }}
         </p>
         <p v-if="drill.design.watchPoint">{{ t('drills.watch', { words: drill.design.watchPoint }) }}</p>
       </section>
@@ -75,7 +92,9 @@ const surface = computed(() => {
         :drill="drill"
         :level="level"
         :players="club.players"
+        :drills="newest"
         @changed="load"
+        @choose="number = $event"
       />
     </div>
   </PageStates>
@@ -99,6 +118,17 @@ header {
 
 header a {
   color: var(--ink);
+}
+
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin-left: auto;
+}
+
+header p {
+  flex-basis: 100%;
 }
 
 .picture {

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { askClub } from '@/charting/asked'
 import { surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
+import type { Drill } from '@/shared/api'
 import PlainState from '@/shared/PlainState.vue'
 import { useSentences } from '@/shared/sentences'
 import ShelfCard from '@/shared/ShelfCard.vue'
@@ -17,17 +18,39 @@ const { goal } = useSentences()
 const { answer, failed, load } = useAsked(askClub)
 const sought = ref('')
 const court = ref('')
+const purpose = ref('')
+const freedom = ref('')
+const group = ref(0)
+const minutes = ref(0)
 const club = computed(() => answer.value?.data)
 const newest = computed(() => newestOf(club.value?.drills ?? []))
 const courtName = (id: string) => te(`courtName.${id}`) ? t(`courtName.${id}`) : id
-const courts = computed(() => [
-  { value: '', title: t('drills.anyCourt') },
-  ...[...new Set(newest.value.map((drill) => drill.court))].map((value) => ({ value, title: courtName(value) })),
-])
+const options = (values: string[], any: string, title: (value: string) => string) =>
+  [{ value: '', title: t(any) }, ...[...new Set(values)].map((value) => ({ value, title: title(value) }))]
+const courts = computed(() => options(newest.value.map((drill) => drill.court), 'drills.anyCourt', courtName))
+const purposes = computed(() => options(newest.value.flatMap((drill) => drill.design.purposes).sort(), 'drills.anyPurpose', (words) => words))
+const FREEDOMS = ['FED', 'FIXED', 'RANDOM', 'SEMI_OPEN', 'GAME', 'MATCH']
+const freedoms = options(FREEDOMS, 'drills.anyFreedom', (value) => t(`freedom.${value}`))
+const groups = [0, 1, 2, 3, 4, 6, 8, 12].map((value) =>
+  ({ value, title: value ? t('drills.players', { players: value }, value) : t('drills.anyGroup') }))
+const lengths = [0, 5, 10, 15, 20].map((value) => ({ value, title: value ? t('drills.atMost', { minutes: value }) : t('drills.anyLength') }))
+
+function fits({ name, feed, design, court: on, freedom: how }: Drill): boolean {
+  const words = [name, feed, design.situation, ...design.purposes].join(' ').toLowerCase()
+  return words.includes(sought.value.trim().toLowerCase())
+    && (!court.value || on === court.value)
+    && (!purpose.value || design.purposes.includes(purpose.value))
+    && (!freedom.value || how === freedom.value)
+    && (!group.value || (design.players.least <= group.value && group.value <= design.players.most))
+    && (!minutes.value || design.minutes <= minutes.value)
+}
+
+function playersOf({ design: { players: { least, most } } }: Drill): string {
+  return least === most ? t('drills.players', { players: least }, least) : t('drills.playersFromTo', { least, most })
+}
+
 const rows = computed(() => newest.value
-  .filter((drill) => !court.value || drill.court === court.value)
-  .filter(({ name, feed, design }) => [name, feed, design.situation, ...design.purposes]
-    .some((words) => words.toLowerCase().includes(sought.value.trim().toLowerCase())))
+  .filter(fits)
   .flatMap((drill) => {
     const on = club.value?.courts.find((one) => one.id === drill.court)
     const stage = drill.levels[0]?.forRight.stages.at(-1)
@@ -41,6 +64,9 @@ const rows = computed(() => newest.value
     :failed="failed"
     :ready="!!answer"
     :cached-at="answer?.cached ? answer.at : undefined"
+    takes-in="/api/exchange/drills"
+    accept=".json"
+    :import-word="t('drills.import')"
     @load="load"
   >
     <template #links>
@@ -56,14 +82,16 @@ const rows = computed(() => newest.value
         clearable
         @click:clear="sought = ''"
       />
-      <v-select
-        v-model="court"
-        class="sought"
-        :label="t('targets.court')"
-        :items="courts"
-        hide-details
-      />
+      <v-btn color="primary" variant="flat" :to="`/drills/new/${court || 'badminton'}`">{{ t('drills.new') }}</v-btn>
     </template>
+    <div class="filters">
+      <v-select v-model="court" :label="t('targets.court')" :items="courts" hide-details />
+      <v-select v-model="purpose" :label="t('drills.purpose')" :items="purposes" hide-details />
+      <v-select v-model="freedom" :label="t('drillEdit.freedom')" :items="freedoms" hide-details />
+      <v-select v-model="group" :label="t('drills.group')" :items="groups" hide-details />
+      <v-select v-model="minutes" :label="t('drills.length')" :items="lengths" hide-details />
+    </div>
+    <p class="soft" role="status" data-test="found">{{ t('drills.found', { count: rows.length }, rows.length) }}</p>
     <PlainState v-if="rows.length === 0" :title="t('drills.none')" :body="t('drills.noneBody')" />
     <ul>
       <ShelfCard v-for="{ drill, stage, surface } in rows" :key="drill.id" :name="drill.name" :to="`/drills/${drill.family}`">
@@ -72,7 +100,9 @@ const rows = computed(() => newest.value
         </template>
         <span class="soft">
           {{ courtName(drill.court) }} · {{ t(`freedom.${drill.freedom}`) }} · {{ t('drills.minutes', { minutes: drill.design.minutes }) }}
+          · {{ playersOf(drill) }}
         </span>
+        <span>{{ drill.design.purposes.join(', ') }}</span>
         <span>{{ goal(drill.levels[0]!) }}</span>
         <span class="soft">{{ t('drills.levels', { count: drill.levels.length }, drill.levels.length) }}</span>
       </ShelfCard>
@@ -83,5 +113,12 @@ const rows = computed(() => newest.value
 <style scoped>
 .sought {
   min-width: 200px;
+}
+
+.filters {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 8px;
+  margin: 16px 0 8px;
 }
 </style>

@@ -3,16 +3,18 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askForecast } from '@/charting/asked'
 import { api, type Drill, type Forecast, type Goal, type Level, type Player } from '@/shared/api'
-import { asPercent } from '@/shared/format'
+import { asMetres, asPercent } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import PassingCurve from './PassingCurve.vue'
 
 /** What a level will take of a player, how far its rule can be trusted, and the goal that would suit better. */
-const props = defineProps<{ drill: Drill, level: Level, players: Player[] }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ drill: Drill, level: Level, players: Player[], drills: Drill[] }>()
+const emit = defineEmits<{ changed: [], choose: [level: number] }>()
 const { t } = useI18n()
-const { asked } = useGoals()
+const { asked, trackWords } = useGoals()
 const player = ref(props.players[0]?.id ?? '')
+const track = ref(props.drill.tracks[0] ?? '')
+const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
 const guess = ref<number>()
 const chance = ref(0.7)
 const forecast = shallowRef<Forecast>()
@@ -23,7 +25,7 @@ const word = ref('')
 const CHANCES = [0.5, 0.6, 0.7, 0.8, 0.9].map((value) => ({ value, title: asPercent(value) }))
 const GUESSES = ([0.2, 0.35, 0.5, 0.65, 0.8] as const).map((value) => ({ value, title: t(`forecast.guess.${value * 100}`) }))
 
-watch([player, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
+watch([player, track, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
 
 /** What was told of another level or player is not left standing, and an answer that comes late is dropped. */
 async function load() {
@@ -31,7 +33,7 @@ async function load() {
   forecast.value = undefined
   failed.value = false
   word.value = ''
-  const question = { player: player.value, drill: props.drill.id, level: props.level.number, chance: chance.value }
+  const question = { player: player.value, drill: props.drill.id, track: track.value, level: props.level.number, chance: chance.value }
   try {
     const { data } = await askForecast(guess.value === undefined ? question : { ...question, guess: guess.value })
     if (own === latest) {
@@ -42,6 +44,10 @@ async function load() {
   }
 }
 
+const drillName = (family: string) => props.drills.find((one) => one.family === family)?.name ?? family
+/** Another drill for the same purpose. */
+const alike = computed(() => props.drills.find((one) => one.family !== props.drill.family && one.court === props.drill.court
+  && one.design.purposes.some((purpose) => props.drill.design.purposes.includes(purpose))))
 const name = computed(() => props.players.find((one) => one.id === player.value)?.name.split(' ')[0] ?? '')
 /** A chance that rounds to none is still one. */
 const inHundred = (share: number) => share > 0 && share < 0.005 ? t('forecast.underOne') : `${Math.round(share * 100)}`
@@ -67,11 +73,14 @@ const says = computed(() => {
 
 const minutesOf = (minutes: number | undefined) => minutes === undefined ? '' : minutes < 10 ? minutes.toFixed(1) : `${Math.round(minutes)}`
 
-async function take(goal: Goal) {
+const here = () => ({ path: { family: props.drill.family, level: props.level.number } })
+const take = (goal: Goal) => taken(api.POST('/api/drills/{family}/levels/{level}/goal', { params: here(), body: goal }))
+const takeSize = (scale: number) => taken(api.POST('/api/drills/{family}/levels/{level}/size', { params: here(), body: { scale } }))
+
+/** A proposal is a further version of the drill. */
+async function taken(answer: Promise<{ data?: unknown }>) {
   taking.value = true
-  const { data } = await api.POST('/api/drills/{family}/levels/{level}/goal', {
-    params: { path: { family: props.drill.family, level: props.level.number } }, body: goal,
-  }).catch(() => ({ data: undefined }))
+  const { data } = await answer.catch(() => ({ data: undefined }))
   taking.value = false
   word.value = data ? '' : t('state.offline')
   if (data) {
@@ -85,10 +94,19 @@ async function take(goal: Goal) {
     <h2>{{ t('forecast.title') }}</h2>
     <v-select
       v-model="player"
+      class="who"
       :label="t('forecast.player')"
       :items="players.map(({ id, name: title }) => ({ value: id, title }))"
       hide-details
     />
+    <v-select
+      v-if="tracks.length > 1"
+      v-model="track"
+      :label="t('track.label')"
+      :items="tracks"
+      hide-details
+    />
+    <v-btn color="primary" variant="flat" :to="`/courtside/${player}/${drill.id}${track ? `?track=${track}` : ''}`">{{ t('player.start') }}</v-btn>
     <p v-if="failed">{{ t('forecast.failed') }}</p>
     <template v-else-if="forecast">
       <template v-if="says">
@@ -105,7 +123,23 @@ async function take(goal: Goal) {
         :items="GUESSES"
         hide-details
       />
-      <p v-if="forecast.growth" class="growth" data-test="growth">{{ t(`forecast.growth.${forecast.growth}`) }}</p>
+      <p v-for="one in forecast.required" :key="one.family" class="growth" data-test="required">
+        <router-link :to="`/drills/${one.family}`">
+          {{ t('forecast.required', { ...one, name, drill: drillName(one.family) }) }}
+        </router-link>
+      </p>
+      <div v-if="forecast.growth" class="growth" data-test="growth">
+        <p>{{ t(`forecast.growth.${forecast.growth}`) }}</p>
+        <v-btn v-if="forecast.growth === 'TOO_EASY' && level.number < drill.levels.length" @click="emit('choose', level.number + 1)">
+          {{ t('forecast.tryNext', { level: level.number + 1 }) }}
+        </v-btn>
+        <v-btn v-else-if="forecast.growth === 'OUT_OF_REACH' && level.number > 1" @click="emit('choose', level.number - 1)">
+          {{ t('forecast.tryBefore', { level: level.number - 1 }) }}
+        </v-btn>
+        <v-btn v-else-if="forecast.growth === 'STOPPED' && alike" :to="`/drills/${alike.family}`">
+          {{ t('forecast.tryOther', { drill: alike.name }) }}
+        </v-btn>
+      </div>
       <PassingCurve :forecast="forecast" />
       <p class="small">
         {{ t('forecast.slips', {
@@ -119,6 +153,14 @@ async function take(goal: Goal) {
         </p>
         <p v-else class="soft">{{ t('forecast.noProposal') }}</p>
         <v-btn v-if="forecast.proposal" :loading="taking" @click="take(forecast.proposal.goal)">{{ t('forecast.take') }}</v-btn>
+        <template v-if="forecast.size">
+          <p data-test="size">
+            {{ t(forecast.size.few ? 'forecast.sizeRough' : 'forecast.size', {
+              width: asMetres(forecast.size.narrowest), times: inHundred(forecast.size.met), landings: forecast.size.landings,
+            }) }}
+          </p>
+          <v-btn :loading="taking" @click="takeSize(forecast.size.scale)">{{ t('forecast.takeSize') }}</v-btn>
+        </template>
         <p v-if="word" role="alert">{{ word }}</p>
       </div>
     </template>

@@ -59,7 +59,9 @@ watch([level, wanted, () => props.record], async ([nowLevel, nowWanted], before)
   if (before[0] !== nowLevel) {
     report.value = undefined
   }
-  const answer = await askZone(props.player.id, props.drill.id, nowLevel, nowWanted, settings.place).catch(() => undefined)
+  const answer = await askZone(props.player.id, {
+    drill: props.drill.id, track: props.record.track, level: nowLevel, chance: nowWanted, place: settings.place,
+  }).catch(() => undefined)
   if (nowLevel === level.value && nowWanted === wanted.value) {
     report.value = answer?.data
     reportFailed.value = !answer

@@ -5,8 +5,9 @@ import { useRouter } from 'vue-router'
 import { askClub, askPlayer } from '@/charting/asked'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
-import type { ChartEvent, Player } from '@/shared/api'
+import type { ChartEvent, Player, PlayerRecord } from '@/shared/api'
 import { asDay } from '@/shared/format'
+import { useGoals } from '@/shared/goals'
 import { useSentences } from '@/shared/sentences'
 import { useAsked } from '@/shared/useAsked'
 import MoveSet from './MoveSet.vue'
@@ -19,6 +20,7 @@ const props = defineProps<{ player: string }>()
 const { t } = useI18n()
 const router = useRouter()
 const { advice, evidence, luck } = useSentences()
+const { trackWords } = useGoals()
 const { correct } = useCorrection()
 const { answer, failed, load } = useAsked(async () => {
   const [club, page] = await Promise.all([askClub(), askPlayer(props.player)])
@@ -29,10 +31,12 @@ const club = computed(() => answer.value?.club.data)
 const person = computed(() => answer.value?.page.data.player)
 const records = computed(() => answer.value?.page.data.records ?? [])
 const version = ref('')
-const record = computed(() => records.value.find((one) => one.drill === version.value) ?? records.value[0])
-const versions = computed(() => records.value.map(({ drill: id }) => {
-  const known = club.value?.drills.find((one) => one.id === id)
-  return { value: id, title: known ? t('player.version', { drill: known.name, version: known.version }) : id }
+const keyOf = ({ drill: id, track }: PlayerRecord) => `${id} ${track}`
+const record = computed(() => records.value.find((one) => keyOf(one) === version.value) ?? records.value[0])
+const versions = computed(() => records.value.map((one) => {
+  const known = club.value?.drills.find(({ id }) => id === one.drill)
+  const name = known ? t('player.version', { drill: known.name, version: known.version }) : one.drill
+  return { value: keyOf(one), title: one.track ? `${name}, ${trackWords(one.track)}` : name }
 }))
 const drill = computed(() => club.value?.drills.find((one) => one.id === record.value?.drill))
 const court = computed(() => club.value?.courts.find((one) => one.id === drill.value?.court))
@@ -92,7 +96,7 @@ function moveUp() {
         <v-select
           v-if="versions.length > 1"
           class="version"
-          :model-value="drill.id"
+          :model-value="keyOf(record)"
           :label="t('player.versions')"
           :items="versions"
           hide-details

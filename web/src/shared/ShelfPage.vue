@@ -13,6 +13,7 @@ const props = defineProps<{
   /** Where a file is taken in, and which ones. */
   takesIn?: string
   accept?: string
+  importWord?: string
   /** What went wrong with a card. */
   problem?: string
 }>()
@@ -39,7 +40,7 @@ async function take(event: Event) {
         <slot name="links" />
         <div class="tools">
           <slot name="tools" />
-          <v-btn v-if="takesIn" @click="picked?.click()">{{ t('exchange.import') }}</v-btn>
+          <v-btn v-if="takesIn" @click="picked?.click()">{{ importWord ?? t('exchange.import') }}</v-btn>
         </div>
         <input
           v-if="takesIn"
@@ -47,7 +48,7 @@ async function take(event: Event) {
           class="visually-hidden"
           type="file"
           :accept="accept"
-          :aria-label="t('exchange.import')"
+          :aria-label="importWord ?? t('exchange.import')"
           @change="take"
         >
       </header>

@@ -6,6 +6,11 @@ export type Club = Omit<Schemas['ClubView'], 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']
 export type Drill = Omit<Schemas['DrillView'], 'levels'> & { levels: Level[] }
 export type Level = Omit<Schemas['LevelView'], 'target'> & { target: Target }
+/** A level while its drill is made: what is worked out of it is left to the rules. */
+export type DraftLevel
+  = Pick<Level, 'number' | 'target' | 'ring' | 'goal' | 'dials' | 'tries' | 'advance' | 'retreat' | 'accepts' | 'coachTarget'>
+export type DraftDrill = Omit<Drill, 'levels' | 'tracks'> & { levels: DraftLevel[] }
+export type Design = Drill['design']
 export type Goal = Schemas['GoalView']
 export type Forecast = Schemas['ForecastView']
 export type SetCount = Schemas['CountView']

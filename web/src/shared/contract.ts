@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills/{family}/levels/{level}/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills/{family}/levels/{level}/target": {
         parameters: {
             query?: never;
@@ -658,6 +674,7 @@ export interface components {
             id: string;
             levels: components["schemas"]["LevelView"][];
             name: string;
+            tracks: string[];
             /** Format: int32 */
             version: number;
         };
@@ -675,6 +692,7 @@ export interface components {
             player: string;
             /** Format: int32 */
             setsToday: number;
+            track: string;
             verdict?: components["schemas"]["VerdictView"];
         };
         EllipseView: {
@@ -739,6 +757,8 @@ export interface components {
             passes?: number;
             proposal?: components["schemas"]["ProposalView"];
             rate?: components["schemas"]["RateView"];
+            required: components["schemas"]["RequiredView"][];
+            size?: components["schemas"]["SizeView"];
             /** Format: double */
             targetRate: number;
             /** Format: int32 */
@@ -856,6 +876,10 @@ export interface components {
             trials: number;
             /** Format: double */
             upper: number;
+        };
+        LevelScale: {
+            /** Format: double */
+            scale?: number;
         };
         LevelTarget: {
             /** Format: int32 */
@@ -1102,12 +1126,20 @@ export interface components {
             level: number;
             rates: components["schemas"]["LevelRateView"][];
             sets: components["schemas"]["ReadingView"][];
+            track: string;
             verdict?: components["schemas"]["VerdictView"];
         };
         RegionView: {
             area: components["schemas"]["ShapeView"];
             id: string;
             unused: number[];
+        };
+        RequiredView: {
+            family: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            stands: number;
         };
         RequirementView: {
             family: string;
@@ -1328,6 +1360,17 @@ export interface components {
             x?: number;
             /** Format: double */
             y?: number;
+        };
+        SizeView: {
+            few: boolean;
+            /** Format: int32 */
+            landings: number;
+            /** Format: double */
+            met: number;
+            /** Format: double */
+            narrowest: number;
+            /** Format: double */
+            scale: number;
         };
         StageView: {
             inUse: components["schemas"]["RegionView"];
@@ -1551,6 +1594,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["GoalView"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrillView"];
+                };
+            };
+        };
+    };
+    size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                family: string;
+                level: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LevelScale"];
             };
         };
         responses: {
@@ -1931,6 +2001,7 @@ export interface operations {
             query: {
                 drill: string;
                 level: number;
+                track?: string;
                 guess?: number;
                 chance?: number;
             };
@@ -1957,6 +2028,7 @@ export interface operations {
         parameters: {
             query: {
                 drill: string;
+                track?: string;
             };
             header?: never;
             path: {
@@ -1984,6 +2056,7 @@ export interface operations {
                 level: number;
                 chance?: number;
                 place?: string;
+                track?: string;
             };
             header?: never;
             path: {

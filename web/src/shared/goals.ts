@@ -24,6 +24,13 @@ export function useGoals() {
     return `${words}${within}`
   }
 
+  /** The stations of a ladder or circuit in the order in which they are run. */
+  function stations(goal: Goal): string {
+    return (goal.stations ?? [])
+      .map(({ name, hits, seconds = 0 }) => hits === undefined ? t('goal.stop', { name, seconds }) : t('goal.station', { name, hits }))
+      .join(', ')
+  }
+
   function missRule(goal: Goal): string {
     const { misses } = goal
     if (!misses) {
@@ -75,5 +82,10 @@ export function useGoals() {
     return count.brokeAt.length ? t('count.broke', { counts: count.brokeAt.join(', ') }) : ''
   }
 
-  return { asked, missRule, counted, standing, place, broke }
+  /** A wing, hand or side with a rung of its own. */
+  function trackWords(track: string): string {
+    return track === '' ? '' : track.split('-').map((way) => t(`track.${way}`)).join(', ')
+  }
+
+  return { asked, trackWords, stations, missRule, counted, standing, place, broke }
 }

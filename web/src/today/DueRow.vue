@@ -3,12 +3,15 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Drill, Due } from '@/shared/api'
 import { asDay } from '@/shared/format'
+import { useGoals } from '@/shared/goals'
 import { levelOf, useSentences } from '@/shared/sentences'
 
 /** One player due on a drill, one touch from the court. */
 const props = defineProps<{ due: Due, drill: Drill }>()
 const { t } = useI18n()
 const { advice, goal } = useSentences()
+const { trackWords } = useGoals()
+const what = computed(() => [props.drill.name, trackWords(props.due.track)].filter((words) => words !== '').join(', '))
 const rung = computed(() => levelOf(props.drill, props.due.level))
 const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
 </script>
@@ -20,7 +23,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
       <span class="soft small">{{ due.lastHeld ? t('today.last', { date: asDay(due.lastHeld) }) : t('today.never') }}</span>
     </div>
     <div class="what">
-      <span>{{ drill.name }} · {{ t('today.level', { level: due.level, levels: drill.levels.length }) }}</span>
+      <span>{{ what }} · {{ t('today.level', { level: due.level, levels: drill.levels.length }) }}</span>
       <span class="soft small">{{ goal(rung) }}</span>
     </div>
     <p class="says small" :class="{ ready }">
@@ -31,7 +34,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
     <v-btn
       class="start"
       size="large"
-      :to="`/courtside/${due.player}/${due.drill}`"
+      :to="`/courtside/${due.player}/${due.drill}${due.track ? `?track=${due.track}` : ''}`"
       :aria-label="due.openRun ? t('today.goOnFor', { player: due.name }) : t('today.startFor', { drill: drill.name, player: due.name })"
     >
       {{ due.openRun ? t('today.goOn') : t('today.start') }}

@@ -27,7 +27,7 @@ const groups = computed(() => {
 // What courtside needs is fetched ahead, so that a set can start after the network has gone.
 watch(answer, (now) => {
   if (now && !now.today.cached) {
-    now.today.data.due.forEach((due) => void askLedger(due.player, due.drill).catch(() => undefined))
+    now.today.data.due.forEach((due) => void askLedger(due.player, due.drill, due.track).catch(() => undefined))
     void import('@/courtside/CourtsidePage.vue')
   }
 })
@@ -51,7 +51,7 @@ watch(answer, (now) => {
       <section v-for="group in groups" :key="group.word">
         <h2>{{ group.word }}</h2>
         <ul>
-          <template v-for="due in group.rows" :key="due.player + due.drill">
+          <template v-for="due in group.rows" :key="due.player + due.drill + due.track">
             <DueRow v-if="drillOf(due)" :due="due" :drill="drillOf(due)!" />
           </template>
         </ul>

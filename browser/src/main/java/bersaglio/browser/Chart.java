@@ -89,6 +89,21 @@ public final class Chart {
                 .orElse("");
     }
 
+    /**
+     * The chance to meet the goal from here, at the rate of the trials at this level so far and the rate they give;
+     * empty text when there are too few.
+     */
+    @JSExport
+    public String fromHere() {
+        return ledger.fromHere(charted())
+                .map(here -> Json.object()
+                        .add("chance", here.chance())
+                        .add("rate", here.rate())
+                        .add("trials", here.trials())
+                        .toString())
+                .orElse("");
+    }
+
     /** What is to be said when the set closes now. */
     @JSExport
     public String closing() {

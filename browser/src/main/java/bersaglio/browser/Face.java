@@ -4,6 +4,7 @@ import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.goal.BestToBeat;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
@@ -46,19 +47,25 @@ public final class Face {
     /**
      * Where a player stands on a drill, with sets that only this device knows laid over those of the server.
      *
+     * @param track wing, hand or side, where the drill keeps them apart
      * @param start the rung on which the player came to this version of the drill
-     * @return a standing: the level, the lines so taken together, and the verdict now where there is one
+     * @return a standing: the level, the lines so taken together, and where there are such the verdict now, and the best
+     *     that is to be beaten
      */
     @JSExport
-    public static String standing(String drill, String history, String own, String player, int start) {
+    public static String standing(String drill, String history, String own, String player, String track, int start) {
         Drill version = DrillCodec.decode(Fields.parse(drill));
-        Ledger ledger = new Ledger(version, lines(history), start).overlaidWith(lines(own), player);
+        Ledger all = new Ledger(version, lines(history), start).overlaidWith(lines(own), player);
+        Ledger ledger = all.on(track);
         JsonArray sets = new JsonArray();
-        for (SetResult set : ledger.sets()) {
+        for (SetResult set : all.sets()) {
             sets.add(ResultCodec.encode(SetLine.of(set)));
         }
         JsonObject standing = Json.object().add("level", ledger.level()).add("sets", sets);
         ledger.verdictNow().ifPresent(verdict -> standing.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));
+        if (version.level(ledger.level()).goal() instanceof BestToBeat) {
+            ledger.best(ledger.level(), "").ifPresent(best -> standing.add("best", best));
+        }
         return standing.toString();
     }
 

@@ -209,7 +209,9 @@ class TwinTest {
                                 history.toString(),
                                 "[" + chart.line() + "]",
                                 "nora",
+                                "",
                                 2)))
+                .add("fromHere", chart.fromHere().isEmpty() ? Json.NULL : Json.parse(chart.fromHere()))
                 .add("lying", Json.parse(chart.lying()));
     }
 

@@ -19,7 +19,8 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
     verdict: read(chart.verdict()),
     closing: read(chart.closing()),
     line,
-    standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, 2)),
+    standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, '', 2)),
+    fromHere: read(chart.fromHere()),
     lying: read(chart.lying()),
   }
 })

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * One player's sets on one drill, in the order they were held, and where the player stands on it.
@@ -62,6 +63,24 @@ public final class Ledger {
         return sets;
     }
 
+    /** The sets of one wing, hand or side, where the drill keeps them apart. */
+    public Ledger on(String track) {
+        List<SetResult> alike =
+                sets.stream().filter(set -> set.track().equals(track)).toList();
+        return alike.size() == sets.size() ? this : new Ledger(drill, alike, start);
+    }
+
+    /** The best that is to be beaten at a level, of sets that count and were laid alike. */
+    public OptionalDouble best(int level, String laid) {
+        return sets.stream()
+                .filter(set -> set.counts()
+                        && set.accepted()
+                        && set.level() == level
+                        && set.laid().equals(laid))
+                .mapToDouble(set -> set.attempt().score())
+                .max();
+    }
+
     /** The rung on which the player stands. */
     public int level() {
         return levelBefore(sets.size());
@@ -85,10 +104,21 @@ public final class Ledger {
         if (set.attempt().trials().isEmpty()) {
             return Optional.empty();
         }
-        List<Attempt> attempts = attemptsBefore(placeOf(set), set.level(), set.laid());
-        attempts.add(set.attempt());
+        List<Attempt> attempts = attemptsWith(set);
         Verdict verdict = Verdict.of(drill, set.level(), attempts);
         return Optional.of(set.accepted() ? verdict : verdict.with(Advice.notAccepted()));
+    }
+
+    private List<Attempt> attemptsWith(SetResult set) {
+        Ledger alike = on(set.track());
+        List<Attempt> attempts = alike.attemptsBefore(alike.placeOf(set), set.level(), set.laid());
+        attempts.add(set.attempt());
+        return attempts;
+    }
+
+    /** The chance to meet the goal from where an open set stands. */
+    public Optional<FromHere> fromHere(ChartedSet set) {
+        return FromHere.of(drill.level(set.level()), attemptsWith(set.asResult()), set.count());
     }
 
     /** What is said of a set as it closes, to be kept with it. */
@@ -113,7 +143,8 @@ public final class Ledger {
         for (int i = 0; i < sets.size(); i++) {
             SetResult set = sets.get(i);
             Standing standing = set.attempt().standing();
-            readings.add(new SetReading(set, standing, levelBefore(i), verdictOn(set)));
+            Ledger alike = on(set.track());
+            readings.add(new SetReading(set, standing, alike.levelBefore(alike.placeOf(set)), verdictOn(set)));
         }
         return readings;
     }

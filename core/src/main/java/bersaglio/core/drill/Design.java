@@ -2,9 +2,11 @@ package bersaglio.core.drill;
 
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /**
  * How a drill is meant and run, apart from its rungs. All of it belongs to the version, and so to its results.
@@ -42,11 +44,21 @@ public record Design(
         UNTIL_THE_COACH_SAYS
     }
 
-    /** What is kept on a rung of its own. */
+    /** What is kept on a rung of its own, with what it can be. */
     public enum Apart {
-        WING,
-        HAND,
-        SIDE
+        WING("FOREHAND", "BACKHAND"),
+        HAND("STRONGER_HAND", "WEAKER_HAND"),
+        SIDE("FROM_RIGHT", "FROM_LEFT");
+
+        private final List<String> ways;
+
+        Apart(String... ways) {
+            this.ways = List.of(ways);
+        }
+
+        public List<String> ways() {
+            return ways;
+        }
     }
 
     /**
@@ -112,6 +124,28 @@ public record Design(
         requires = List.copyOf(requires);
         Check.requireBetween("requires", requires.size(), 0, 6);
         Check.requireId("below", below.orElse("none"));
+    }
+
+    /** One for each rung of its own, such as {@code BACKHAND-FROM_LEFT}; a single one without a name where all are one. */
+    public List<String> tracks() {
+        List<String> tracks = List.of("");
+        for (Apart one : Apart.values()) {
+            if (apart.contains(one)) {
+                List<String> longer = new ArrayList<>();
+                for (String track : tracks) {
+                    one.ways().forEach(way -> longer.add(track.isEmpty() ? way : track + "-" + way));
+                }
+                tracks = longer;
+            }
+        }
+        return tracks;
+    }
+
+    /** @param standsOn the level on which a player stands on another drill, by its family */
+    public List<Requirement> unmet(ToIntFunction<String> standsOn) {
+        return requires.stream()
+                .filter(one -> standsOn.applyAsInt(one.family()) < one.level())
+                .toList();
     }
 
     private static void requireShort(String field, String words) {

@@ -105,6 +105,11 @@ public record Drill(
         return with(level(level).asking(goal));
     }
 
+    /** A further version, with the target of one level so many times as large. */
+    public Drill sizing(int level, double factor) {
+        return with(level(level).scaled(factor));
+    }
+
     private Drill with(Level level) {
         List<Level> changed = new ArrayList<>(levels);
         changed.set(level.number() - 1, level);

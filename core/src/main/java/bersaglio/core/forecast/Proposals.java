@@ -1,5 +1,6 @@
 package bersaglio.core.forecast;
 
+import bersaglio.core.court.Area;
 import bersaglio.core.drill.Level;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Ladder;
@@ -10,11 +11,15 @@ import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
 import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.odds.TargetRate;
 import bersaglio.core.problem.Check;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.target.Ground;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -40,6 +45,21 @@ public final class Proposals {
                 .map(goal -> proposal(goal, rates, pace))
                 .min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
                 .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now.met() - wanted) - 1e-9);
+    }
+
+    /**
+     * How many times as large the target must be for the wanted chance to meet the goal.
+     *
+     * @param scatter of landings aimed at the middle of the zone
+     * @param wanted  above 0 and below 1
+     * @return nothing where no size gives it
+     */
+    public static OptionalDouble scale(
+            Level level, Scatter scatter, Ground zone, Area inUse, Pace pace, double wanted) {
+        OptionalDouble rate = TargetRate.of(level.goal(), pace.secondsABall(), wanted);
+        return rate.isPresent() && rate.getAsDouble() > 0 && rate.getAsDouble() < 1
+                ? scatter.scaleFor(zone, inUse, rate.getAsDouble())
+                : OptionalDouble.empty();
     }
 
     private static Proposal proposal(Goal goal, List<Double> rates, Pace pace) {

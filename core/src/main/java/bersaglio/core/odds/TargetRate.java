@@ -13,6 +13,7 @@ import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Watch;
+import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -30,7 +31,18 @@ public final class TargetRate {
 
     /** @return nothing where no rate of hits decides it */
     public static OptionalDouble of(Goal goal, double secondsABall) {
-        if (goal instanceof Quota quota) {
+        return of(goal, secondsABall, HALF);
+    }
+
+    /**
+     * The rate at which a goal is met with this chance.
+     *
+     * @param chance above 0 and below 1
+     * @return nothing where no rate of hits gives it
+     */
+    public static OptionalDouble of(Goal goal, double secondsABall, double chance) {
+        Check.requireBetween("chance", chance, 0.01, 0.99);
+        if (goal instanceof Quota quota && chance == HALF) {
             return OptionalDouble.of(new QuotaOdds(quota.hits(), quota.balls()).rateMetHalfTheTime());
         }
         if (!isDecidedByRate(goal)) {
@@ -41,7 +53,9 @@ public final class TargetRate {
         if (ahead.balls() == Play.NO_END && endless) {
             ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
         }
-        return GoalOdds.of(ahead, 1).met() < HALF ? OptionalDouble.empty() : OptionalDouble.of(halfTheTime(ahead));
+        return GoalOdds.of(ahead, 1).met() < chance
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(rateFor(ahead, chance));
     }
 
     private static boolean isDecidedByRate(Goal goal) {
@@ -66,17 +80,17 @@ public final class TargetRate {
     }
 
     /** False position, with the end that stays counting half (Illinois), so that few rates are tried. */
-    private static double halfTheTime(Ahead ahead) {
+    private static double rateFor(Ahead ahead, double chance) {
         States states = new States(ahead.play());
         double low = 0;
         double high = 1;
-        double below = -HALF;
-        double above = GoalOdds.of(ahead, states, List.of(1.0)).met() - HALF;
+        double below = -chance;
+        double above = GoalOdds.of(ahead, states, List.of(1.0)).met() - chance;
         int moved = 0;
         while (high - low > SAME) {
             double straight = high - above * (high - low) / (above - below);
             double rate = Math.max(low + SAME / 2, Math.min(high - SAME / 2, straight));
-            double off = GoalOdds.of(ahead, states, List.of(rate)).met() - HALF;
+            double off = GoalOdds.of(ahead, states, List.of(rate)).met() - chance;
             if (off < 0) {
                 low = rate;
                 below = off;

@@ -276,13 +276,22 @@ public class Charting {
                 throw new Refused("already_opened", "run", event.run(), "one set.opened a run");
             }
             players.require(opened.player());
-            drill(opened.drill()).level(opened.level());
+            Drill drill = drill(opened.drill());
+            drill.level(opened.level());
+            requireTrack(drill, opened.track());
         } else if (event.what() instanceof Happening.SetMoved moved) {
             players.require(moved.player());
             drillOf(run).level(moved.level());
         } else if (event.what() instanceof Happening.LevelMoved moved) {
             drillOf(run).level(moved.move().from());
             drillOf(run).level(moved.move().to());
+        }
+    }
+
+    private static void requireTrack(Drill drill, String track) {
+        List<String> tracks = drill.design().tracks();
+        if (!track.isEmpty() && !tracks.contains(track)) {
+            throw new Refused("not_allowed", "track", track, String.join(", ", tracks));
         }
     }
 

@@ -95,22 +95,23 @@ public class ResultStore {
     }
 
     /** A level of a drill version at which a player has landings. */
-    public record Charted(String drill, int level, int landings) {}
+    public record Charted(String drill, String track, int level, int landings) {}
 
     /** Where a player has landings, the most first. */
     public List<Charted> chartedBy(UUID player) {
         return jdbc.sql(
                         """
-                        select held.drill, held.level, count(*) as landings
+                        select held.drill, held.track, held.level, count(*) as landings
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.laid = ''
                             and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
-                        group by held.drill, held.level order by landings desc, held.drill, held.level
+                        group by held.drill, held.track, held.level
+                        order by landings desc, held.drill, held.track, held.level
                         """)
                 .param("generation", generation)
                 .param("player", player)
-                .query((row, number) -> new Charted(row.getString(1), row.getInt(2), row.getInt(3)))
+                .query((row, number) -> new Charted(row.getString(1), row.getString(2), row.getInt(3), row.getInt(4)))
                 .list();
     }
 
@@ -118,7 +119,7 @@ public class ResultStore {
     public record Placements(List<Point> places, int nets) {}
 
     /** Of the sets that count, laid as drawn; a shot that missed an earlier place of a target in order is left out. */
-    public Placements placementsOf(UUID player, String drill, int level, int stage) {
+    public Placements placementsOf(UUID player, String drill, String track, int level, int stage) {
         List<Point> places = new ArrayList<>();
         int[] nets = {0};
         jdbc.sql(
@@ -127,13 +128,14 @@ public class ResultStore {
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.drill = :drill
-                            and held.level = :level and held.laid = '' and held.closed and not held.struck
+                            and held.track = :track and held.level = :level and held.laid = '' and held.closed and not held.struck
                             and (shot.outcome = 'NET'
                                 or shot.x is not null and shot.stage = :stage and shot.outcome <> 'VOID')
                         """)
                 .param("generation", generation)
                 .param("player", player)
                 .param("drill", drill)
+                .param("track", track)
                 .param("level", level)
                 .param("stage", stage)
                 .query(row -> {

@@ -95,6 +95,18 @@ class DrillController {
                 family, newest -> newest.level(level).goal().equals(goal) ? newest : newest.asking(level, goal)));
     }
 
+    /** By how much, 0.1 to 10. */
+    record LevelScale(@Nullable Double scale) {}
+
+    /** Makes the target of a level of the newest version larger or smaller, about the middle of each zone. */
+    @PostMapping(path = "/api/drills/{family}/levels/{level}/size", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    DrillView size(@PathVariable String family, @PathVariable int level, @RequestBody LevelScale asked) {
+        double scale = asked.scale() == null ? 0 : asked.scale();
+        Check.requireBetween("scale", scale, 0.1, 10);
+        return DrillView.of(drills.change(family, newest -> newest.sizing(level, scale)));
+    }
+
     private static Goal goal(byte[] body) {
         return GoalCodec.decode(Fields.of("", Fields.parse(new String(body, StandardCharsets.UTF_8))));
     }

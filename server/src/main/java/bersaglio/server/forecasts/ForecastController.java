@@ -10,7 +10,9 @@ import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
+import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.PaceStore;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.wire.view.GoalView;
@@ -28,16 +30,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ForecastController {
 
+    private static final double SAME_SIZE = 0.02;
+
     private final Drills drills;
     private final PlayerStore players;
     private final PlayerRates rates;
     private final PaceStore paces;
+    private final Ledgers ledgers;
 
-    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, PaceStore paces) {
+    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, PaceStore paces, Ledgers ledgers) {
         this.drills = drills;
         this.players = players;
         this.rates = rates;
         this.paces = paces;
+        this.ledgers = ledgers;
     }
 
     /** What is taken of the player, and what it rests on; {@code level} and {@code trials} are 0 for a guess. */
@@ -53,6 +59,15 @@ class ForecastController {
     /** A goal that comes nearer to the wanted chance, and the chance that one set meets it. */
     record ProposalView(GoalView goal, double met) {}
 
+    /**
+     * @param scale     how many times as large
+     * @param narrowest its narrower side then, in metres
+     * @param landings  that it rests on; {@code few} while they are too few for more than a rough size
+     */
+    record SizeView(double scale, double narrowest, double met, int landings, boolean few) {}
+
+    record RequiredView(String family, int level, int stands) {}
+
     record PassingView(double rate, double chance) {}
 
     /**
@@ -65,6 +80,8 @@ class ForecastController {
      * @param curve    the chance to have moved up within the tries, for any true rate
      * @param growth   whether the level still fits, once enough sets are known
      * @param proposal for the wanted chance, where there is one
+     * @param size     the target made larger or smaller for the wanted chance, where landings say so
+     * @param required levels of other drills to stand on first, on which the player does not stand
      */
     record ForecastView(
             @Nullable RateView rate,
@@ -79,9 +96,12 @@ class ForecastController {
             List<PassingView> curve,
             @Nullable Growth growth,
             double wanted,
-            @Nullable ProposalView proposal) {}
+            @Nullable ProposalView proposal,
+            @Nullable SizeView size,
+            List<RequiredView> required) {}
 
     /**
+     * @param track  wing, hand or side, where the drill keeps them apart
      * @param guess  the coach's, 0.02 to 0.98, for a player of whom nothing is known
      * @param chance to meet the goal that a proposal is for
      */
@@ -90,6 +110,7 @@ class ForecastController {
             @PathVariable UUID player,
             @RequestParam String drill,
             @RequestParam int level,
+            @RequestParam(defaultValue = "") String track,
             @RequestParam(required = false) @Nullable Double guess,
             @RequestParam(defaultValue = "0.7") double chance) {
         Check.requireBetween("chance", chance, 0.05, 0.95);
@@ -108,10 +129,32 @@ class ForecastController {
         Pace pace = dialled.isPresent()
                 ? usual.at(dialled.getAsDouble())
                 : own.isPresent() ? usual.at(own.getAsDouble()) : usual;
-        Optional<PlayerRate> rate = rates.known(player, hand, version, level)
+        Optional<PlayerRate> rate = rates.known(player, hand, version, track, level)
                 .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed));
-        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, level));
-        return view(rung, rate, pace, own.isPresent(), growth, chance);
+        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level));
+        Optional<SizeView> size =
+                rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
+        return view(rung, rate, pace, own.isPresent(), growth, chance, size, unmet(player, version));
+    }
+
+    /** Of a level easier or harder by its size alone; what is nearly as large as it is, is no proposal. */
+    private static Optional<SizeView> size(Level level, PlayerRates.Aimed aimed, Pace pace, double wanted) {
+        OptionalDouble scale = Proposals.scale(level, aimed.atHere(), aimed.here(), aimed.inUse(), pace, wanted);
+        if (scale.isEmpty() || Math.abs(scale.getAsDouble() - 1) < SAME_SIZE) {
+            return Optional.empty();
+        }
+        return Optional.of(new SizeView(
+                scale.getAsDouble(),
+                level.narrowest() * scale.getAsDouble(),
+                wanted,
+                aimed.scatter().placements(),
+                aimed.scatter().placements() < Scatter.ENOUGH_FOR_A_SIZE));
+    }
+
+    private List<RequiredView> unmet(UUID player, Drill drill) {
+        return drill.design().unmet(family -> ledgers.standsOn(player, family)).stream()
+                .map(one -> new RequiredView(one.family(), one.level(), ledgers.standsOn(player, one.family())))
+                .toList();
     }
 
     private static ForecastView view(
@@ -120,7 +163,9 @@ class ForecastController {
             Pace pace,
             boolean ownPace,
             Optional<Growth> growth,
-            double wanted) {
+            double wanted,
+            Optional<SizeView> size,
+            List<RequiredView> required) {
         List<Double> rates = List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));
         Forecast forecast = Forecast.of(level, rates, pace);
         Optional<Forecast> told = known.map(rate -> forecast);
@@ -152,7 +197,9 @@ class ForecastController {
                 wanted,
                 known.flatMap(rate -> Proposals.of(level, rates, pace, wanted))
                         .map(one -> new ProposalView(GoalView.of(one.goal()), one.met()))
-                        .orElse(null));
+                        .orElse(null),
+                size.orElse(null),
+                required);
     }
 
     private static @Nullable Double finite(double value) {

@@ -1,6 +1,7 @@
 package bersaglio.server.forecasts;
 
 import bersaglio.core.charting.Ledger;
+import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
@@ -10,6 +11,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Ground;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
@@ -33,8 +35,8 @@ class PlayerRates {
         this.results = results;
     }
 
-    List<Attempt> setsAt(UUID player, Drill drill, int level) {
-        Ledger ledger = ledgers.of(player, drill);
+    List<Attempt> setsAt(UUID player, Drill drill, String track, int level) {
+        Ledger ledger = ledgers.of(player, drill, track);
         return ledger.sets().stream()
                 .filter(set ->
                         set.counts() && set.level() == level && set.laid().isEmpty())
@@ -42,19 +44,35 @@ class PlayerRates {
                 .toList();
     }
 
-    Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, int level) {
-        List<Attempt> sets = setsAt(player, drill, level);
+    Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, String track, int level) {
+        List<Attempt> sets = setsAt(player, drill, track, level);
         int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
         if (trials >= PlayerRate.FEWEST_TRIALS) {
             return Optional.of(PlayerRate.of(Evidence.DEFAULT.weigh(sets), trials, level));
         }
+        return scatter(player, hand, drill, track, level)
+                .map(aimed ->
+                        PlayerRate.of(aimed.scatter(), aimed.seenAt(), aimed.middle(), aimed.here(), aimed.inUse()));
+    }
+
+    /** Landings at the nearest level that has enough, and the zone that they would be aimed at here. */
+    record Aimed(Scatter scatter, int seenAt, Point middle, Ground here, Area inUse) {
+
+        /** As though aimed at the middle of the zone here. */
+        Scatter atHere() {
+            Point wanted = here.whole().middle();
+            return scatter.aimedBy(wanted.x() - middle.x(), wanted.y() - middle.y());
+        }
+    }
+
+    Optional<Aimed> scatter(UUID player, Hand hand, Drill drill, String track, int level) {
         return drill.levels().stream()
                 .sorted(Comparator.comparingInt(other -> Math.abs(other.number() - level)))
-                .flatMap(seen -> fromLandings(player, hand, drill, seen, drill.level(level)).stream())
+                .flatMap(seen -> aimed(player, hand, drill, track, seen, drill.level(level)).stream())
                 .findFirst();
     }
 
-    private Optional<PlayerRate> fromLandings(UUID player, Hand hand, Drill drill, Level seen, Level wanted) {
+    private Optional<Aimed> aimed(UUID player, Hand hand, Drill drill, String track, Level seen, Level wanted) {
         Conditions conditions = Conditions.AS_DRAWN.with(hand);
         Umpire before = seen.umpire(conditions);
         Referee here = wanted.umpire(conditions).last();
@@ -62,13 +80,13 @@ class PlayerRates {
         if (aimed.size() != 1 || here.patches().size() != 1) {
             return Optional.empty();
         }
-        ResultStore.Placements landings = results.placementsOf(player, drill.id(), seen.number(), before.stages() - 1);
-        Point middle = aimed.get(0).ground().whole().middle();
+        ResultStore.Placements landings =
+                results.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
         return Scatter.of(landings.places(), landings.nets())
-                .map(scatter -> PlayerRate.of(
+                .map(scatter -> new Aimed(
                         scatter,
                         seen.number(),
-                        middle,
+                        aimed.get(0).ground().whole().middle(),
                         here.patches().get(0).ground(),
                         here.inPlay().area()));
     }

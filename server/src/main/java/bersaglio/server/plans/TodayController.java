@@ -46,6 +46,7 @@ class TodayController {
     /**
      * A player due on a drill.
      *
+     * @param track     wing, hand or side where the drill keeps them apart, empty where it does not
      * @param need      how much it is needed, for ordering
      * @param lastHeld  when it was last held, in milliseconds since 1970
      * @param setsToday sets held today
@@ -56,6 +57,7 @@ class TodayController {
             UUID player,
             String name,
             String drill,
+            String track,
             int level,
             double need,
             @Nullable Long lastHeld,
@@ -69,7 +71,7 @@ class TodayController {
         List<DueView> due = new ArrayList<>();
         for (Drill drill : drills.newest()) {
             for (Player player : players.workingOn(drill.family())) {
-                due.add(dueOn(drill, player, day));
+                drill.design().tracks().forEach(track -> due.add(dueOn(drill, track, player, day)));
             }
         }
         due.sort(Comparator.comparing((DueView one) -> one.setsToday() > 0)
@@ -77,8 +79,8 @@ class TodayController {
         return new TodayView(day.toString(), due);
     }
 
-    private DueView dueOn(Drill drill, Player player, LocalDate day) {
-        Ledger ledger = ledgers.of(player.id(), drill);
+    private DueView dueOn(Drill drill, String track, Player player, LocalDate day) {
+        Ledger ledger = ledgers.of(player.id(), drill, track);
         Due due = Due.of(ledger, drill.level(ledger.level()).targetRate(), IMPORTANCE, clock.millis());
         OptionalLong lastHeld = due.lastHeld();
         List<SetResult> heldToday = ledger.sets().stream()
@@ -92,6 +94,7 @@ class TodayController {
                 player.id(),
                 player.name(),
                 drill.id(),
+                track,
                 due.level(),
                 due.need(),
                 lastHeld.isPresent() ? lastHeld.getAsLong() : null,

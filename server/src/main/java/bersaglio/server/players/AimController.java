@@ -117,8 +117,8 @@ class AimController {
             Umpire umpire = level.umpire(conditions);
             List<Patch> patches = umpire.last().patches();
             if (patches.size() == 1 && umpire.last().surface().equals(referee.surface())) {
-                ResultStore.Placements placements =
-                        results.placementsOf(player, charted.drill(), charted.level(), umpire.stages() - 1);
+                ResultStore.Placements placements = results.placementsOf(
+                        player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
                 Optional<Scatter> scatter = Scatter.of(placements.places(), placements.nets());
                 if (scatter.isPresent()) {
                     Point middle = patches.get(0).ground().whole().middle();

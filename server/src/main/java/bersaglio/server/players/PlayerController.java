@@ -1,6 +1,7 @@
 package bersaglio.server.players;
 
 import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.SetResult;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Court;
 import bersaglio.core.court.sport.Courts;
@@ -40,7 +41,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -116,9 +119,10 @@ class PlayerController {
     /** A new player, 1 to 80 characters of name. */
     record NewPlayer(@Nullable String name, @Nullable Hand hand) {}
 
-    /** A player's record on one drill. */
+    /** A player's record on one drill, and on one wing, hand or side of it where the drill keeps them apart. */
     record RecordView(
             String drill,
+            String track,
             int level,
             @Nullable VerdictView verdict,
             List<ReadingView> sets,
@@ -158,7 +162,7 @@ class PlayerController {
                 drills.all().stream()
                         .filter(drill -> isNewest(drill) && worksOn.contains(drill.family())
                                 || !results.setsOf(player, drill.id()).isEmpty())
-                        .map(drill -> record(player, drill))
+                        .flatMap(drill -> records(player, drill))
                         .toList());
     }
 
@@ -166,15 +170,16 @@ class PlayerController {
         return drills.newest().stream().anyMatch(newest -> newest.id().equals(drill.id()));
     }
 
-    /** A player's sets on a drill version, and the rung on which the player came to it. */
+    /** A player's sets on a drill version, of all wings, hands and sides, and the rung on which the player came to it. */
     record LedgerView(int start, List<SetLine> sets) {}
 
     /** The player's ledger on a drill version, for judging the next set without the server. */
     @GetMapping("/api/players/{player}/ledger")
-    LedgerView ledger(@PathVariable UUID player, @RequestParam String drill) {
+    LedgerView ledger(
+            @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
         known(player);
         return new LedgerView(
-                ledgers.startOn(player, version(drill)),
+                ledgers.startOn(player, version(drill), track),
                 results.setsOf(player, drill).stream().map(SetLine::of).toList());
     }
 
@@ -190,13 +195,14 @@ class PlayerController {
             @RequestParam String drill,
             @RequestParam int level,
             @RequestParam(defaultValue = "0.7") double chance,
-            @RequestParam(defaultValue = "") String place) {
+            @RequestParam(defaultValue = "") String place,
+            @RequestParam(defaultValue = "") String track) {
         Hand hand = known(player).hand();
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
         Level rung = version(drill).level(level);
         Umpire umpire = rung.umpire(Conditions.AS_DRAWN.with(hand));
         Referee referee = umpire.last();
-        ResultStore.Placements placements = results.placementsOf(player, drill, level, umpire.stages() - 1);
+        ResultStore.Placements placements = results.placementsOf(player, drill, track, level, umpire.stages() - 1);
         Area inUse = referee.inPlay().area();
         Ground ground = referee.patches().isEmpty()
                 ? Ground.good(inUse)
@@ -250,15 +256,24 @@ class PlayerController {
         (families.isEmpty() ? List.of(FIRST_DRILL) : families).forEach(family -> progressions.worksOn(player, family));
     }
 
-    private RecordView record(UUID player, Drill drill) {
-        Ledger ledger = ledgers.of(player, drill);
+    private Stream<RecordView> records(UUID player, Drill drill) {
+        List<ResultStore.Landing> landings = results.landingsOf(player, drill.id());
+        return drill.design().tracks().stream().map(track -> record(player, drill, track, landings));
+    }
+
+    private RecordView record(UUID player, Drill drill, String track, List<ResultStore.Landing> landings) {
+        Ledger ledger = ledgers.of(player, drill, track);
+        Set<String> runs = ledger.sets().stream().map(SetResult::run).collect(Collectors.toSet());
         return new RecordView(
                 drill.id(),
+                track,
                 ledger.level(),
                 ledger.verdictNow().map(VerdictView::of).orElse(null),
                 ledger.readings().stream().map(ReadingView::of).toList(),
                 ledger.rates().stream().map(LevelRateView::of).toList(),
-                results.landingsOf(player, drill.id()));
+                landings.stream()
+                        .filter(landing -> runs.contains(landing.run().toString()))
+                        .toList());
     }
 
     private Player known(UUID id) {

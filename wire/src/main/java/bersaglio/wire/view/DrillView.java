@@ -10,7 +10,12 @@ import bersaglio.core.target.Conditions;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A drill version with its rungs; all its versions share the family. */
+/**
+ * A drill version with its rungs; all its versions share the family.
+ *
+ * @param tracks one for each wing, hand and side that has a rung of its own, such as {@code BACKHAND-FROM_LEFT}; a single
+ *               empty one where all are one
+ */
 public record DrillView(
         String id,
         String family,
@@ -20,6 +25,7 @@ public record DrillView(
         Freedom freedom,
         DesignView design,
         String court,
+        List<String> tracks,
         List<LevelView> levels) {
 
     /**
@@ -60,6 +66,7 @@ public record DrillView(
                 drill.freedom(),
                 DesignView.of(drill.design()),
                 drill.court().id(),
+                drill.design().tracks(),
                 drill.levels().stream().map(DrillView::of).toList());
     }
 

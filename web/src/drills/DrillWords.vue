@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { DrillDraft } from './useDrillDraft'
+
+/** The drill in words: what could come next is offered, and what is wrong is shown at its place. */
+const props = defineProps<{ draft: DrillDraft }>()
+const { t } = useI18n()
+const area = useTemplateRef<HTMLTextAreaElement>('area')
+const cursor = ref(props.draft.text.value.length)
+const MOST_OFFERED = 12
+const problem = computed(() => props.draft.problem.value)
+const place = computed(() => props.draft.place.value)
+const upTo = computed(() => props.draft.text.value.slice(0, cursor.value))
+const offered = computed(() => props.draft.next(upTo.value).slice(0, MOST_OFFERED))
+const words = computed(() => problem.value
+  ? t(`problem.${problem.value.code}`, { ...problem.value, field: t('drillEdit.text') })
+  : t('drillEdit.understood', { levels: props.draft.drill.value.levels.length }, props.draft.drill.value.levels.length))
+
+function typed(event: Event) {
+  props.draft.write((event.target as HTMLTextAreaElement).value)
+  moved()
+}
+
+function moved() {
+  cursor.value = area.value?.selectionStart ?? 0
+}
+
+/** A description, such as a number, is typed; its beginning is put there. */
+const DESCRIBED: Record<string, string> = { 'a number': '', 'words in quotes': '""' }
+
+async function offer(next: string) {
+  const begun = /[\p{L}\p{N}'_-]*$/u.exec(upTo.value)?.[0] ?? ''
+  const put = DESCRIBED[next] ?? `${next} `
+  const { text } = props.draft
+  const from = cursor.value - (next.startsWith(begun) ? begun.length : 0)
+  const end = from + put.length
+  props.draft.write(text.value.slice(0, from) + put + text.value.slice(cursor.value))
+  await nextTick()
+  const at = put === '""' ? end - 1 : end
+  area.value?.focus()
+  area.value?.setSelectionRange(at, at)
+  moved()
+}
+
+function complete(event: KeyboardEvent) {
+  const [first] = offered.value
+  const begun = /[\p{L}\p{N}'_-]+$/u.test(upTo.value)
+  if (first !== undefined && begun) {
+    event.preventDefault()
+    void offer(first)
+  }
+}
+
+function showPlace() {
+  if (place.value) {
+    area.value?.focus()
+    area.value?.setSelectionRange(place.value.from, place.value.from + Math.max(1, place.value.length))
+    moved()
+  }
+}
+</script>
+
+<template>
+  <section class="words">
+    <label for="drill-words">{{ t('drillEdit.text') }}</label>
+    <textarea
+      id="drill-words"
+      ref="area"
+      :value="draft.text.value"
+      spellcheck="false"
+      maxlength="20000"
+      :aria-invalid="!!problem"
+      aria-describedby="drill-words-say"
+      @input="typed"
+      @click="moved"
+      @keyup="moved"
+      @keydown.tab="complete"
+    />
+    <p
+      id="drill-words-say"
+      role="status"
+      class="say"
+      :class="{ wrong: problem }"
+      data-test="words-say"
+    >
+      <template v-if="problem && place">{{ t('drillEdit.atPlace', { line: place.line, column: place.column }) }} </template>{{ words }}
+      <v-btn v-if="problem && place" size="small" @click="showPlace">{{ t('drillEdit.showPlace') }}</v-btn>
+    </p>
+    <div v-if="offered.length" class="offered" :aria-label="t('drillEdit.next')" role="group">
+      <span class="soft small">{{ t('drillEdit.next') }}</span>
+      <button v-for="one in offered" :key="one" type="button" @click="offer(one)">{{ one }}</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.words {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+
+textarea {
+  width: 100%;
+  height: min(56dvh, 460px);
+  padding: 12px;
+  border: 1px solid var(--ink-soft);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  line-height: 1.5;
+  resize: vertical;
+}
+
+textarea[aria-invalid='true'] {
+  border-color: var(--plum);
+}
+
+.say {
+  padding-left: 12px;
+  border-left: 4px solid var(--pine);
+}
+
+.wrong {
+  border-left-color: var(--plum);
+}
+
+.offered {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+
+.offered button {
+  min-height: 48px;
+  padding: 0 12px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+}
+</style>
