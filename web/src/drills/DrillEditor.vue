@@ -13,7 +13,7 @@ import DrillWords from './DrillWords.vue'
 import GrowLevels from './GrowLevels.vue'
 import LevelFields from './LevelFields.vue'
 import { freeFamily } from './newest'
-import { useDrillDraft } from './useDrillDraft'
+import { useDrillDraft, useProblemWords } from './useDrillDraft'
 
 /** A drill while it is made: in fields or in words, both of one draft. */
 const props = defineProps<{
@@ -28,7 +28,8 @@ const props = defineProps<{
   /** The family that is changed; a copy or a new drill has none yet. */
   stored: string | undefined
 }>()
-const { t, te } = useI18n()
+const { t } = useI18n()
+const problemWords = useProblemWords()
 const router = useRouter()
 const { asked } = useGoals()
 const draft = useDrillDraft(props.desk, props.courts, props.draftKey, props.start, props.stored ? props.start.version : 0)
@@ -49,17 +50,6 @@ const surface = computed(() => {
   return court && stage.value && surfaceOf(court, stage.value.plane)
 })
 const others = computed(() => props.drills.filter((one) => one.family !== props.stored))
-const problemWords = computed(() => {
-  const wrong = problem.value
-  if (!wrong) {
-    return ''
-  }
-  const last = wrong.field.split('.').at(-1) ?? ''
-  const rung = /^levels\.(\d+)/.exec(wrong.field)?.[1]
-  const name = te(`drillEdit.count.${last}`) ? t(`drillEdit.count.${last}`) : te(`field.${last}`) ? t(`field.${last}`) : last
-  return t(`problem.${wrong.code}`, { ...wrong, field: rung ? t('drillEdit.ofLevel', { field: name, level: Number(rung) + 1 }) : name })
-})
-
 const set = (given: Partial<DraftDrill>) => draft.take({ ...drill.value, ...given })
 const setLevel = (given: Partial<DraftLevel>) => draft.setLevel(number.value, given)
 
@@ -116,7 +106,7 @@ async function save() {
       </div>
     </header>
     <p v-if="word" role="alert" class="problem">{{ word }}</p>
-    <p v-else-if="problem && view === 'fields'" role="alert" class="problem" data-test="drill-problem">{{ problemWords }}</p>
+    <p v-else-if="problem && view === 'fields'" role="alert" class="problem" data-test="drill-problem">{{ problemWords(problem) }}</p>
     <p
       v-for="one in easier"
       :key="one"

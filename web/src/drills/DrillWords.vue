@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { DrillDraft } from './useDrillDraft'
+import { useProblemWords, type DrillDraft } from './useDrillDraft'
 
 /** The drill in words: what could come next is offered, and what is wrong is shown at its place. */
 const props = defineProps<{ draft: DrillDraft }>()
 const { t } = useI18n()
+const problemWords = useProblemWords()
 const area = useTemplateRef<HTMLTextAreaElement>('area')
 const cursor = ref(props.draft.text.value.length)
 const MOST_OFFERED = 12
@@ -14,7 +15,7 @@ const place = computed(() => props.draft.place.value)
 const upTo = computed(() => props.draft.text.value.slice(0, cursor.value))
 const offered = computed(() => props.draft.next(upTo.value).slice(0, MOST_OFFERED))
 const words = computed(() => problem.value
-  ? t(`problem.${problem.value.code}`, { ...problem.value, field: t('drillEdit.text') })
+  ? problemWords(problem.value)
   : t('drillEdit.understood', { levels: props.draft.drill.value.levels.length }, props.draft.drill.value.levels.length))
 
 function typed(event: Event) {
@@ -84,7 +85,8 @@ function showPlace() {
       :class="{ wrong: problem }"
       data-test="words-say"
     >
-      <template v-if="problem && place">{{ t('drillEdit.atPlace', { line: place.line, column: place.column }) }} </template>{{ words }}
+      <template v-if="problem && place">{{ t('drillEdit.atPlace', { line: place.line, column: place.column }) }}</template>
+      {{ words }}
       <v-btn v-if="problem && place" size="small" @click="showPlace">{{ t('drillEdit.showPlace') }}</v-btn>
     </p>
     <div v-if="offered.length" class="offered" :aria-label="t('drillEdit.next')" role="group">

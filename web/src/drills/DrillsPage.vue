@@ -86,7 +86,13 @@ const rows = computed(() => newest.value
     </template>
     <div class="filters">
       <v-select v-model="court" :label="t('targets.court')" :items="courts" hide-details />
-      <v-select v-model="purpose" :label="t('drills.purpose')" :items="purposes" hide-details />
+      <v-autocomplete
+        v-model="purpose"
+        :label="t('drills.purpose')"
+        :items="purposes"
+        auto-select-first
+        hide-details
+      />
       <v-select v-model="freedom" :label="t('drillEdit.freedom')" :items="freedoms" hide-details />
       <v-select v-model="group" :label="t('drills.group')" :items="groups" hide-details />
       <v-select v-model="minutes" :label="t('drills.length')" :items="lengths" hide-details />

@@ -92,13 +92,17 @@ async function taken(answer: Promise<{ data?: unknown }>) {
 <template>
   <section class="forecast" data-test="forecast">
     <h2>{{ t('forecast.title') }}</h2>
-    <v-select
-      v-model="player"
-      class="who"
-      :label="t('forecast.player')"
-      :items="players.map(({ id, name: title }) => ({ value: id, title }))"
-      hide-details
-    />
+    <div class="beside">
+      <v-select
+        v-model="player"
+        :label="t('forecast.player')"
+        :items="players.map(({ id, name: title }) => ({ value: id, title }))"
+        hide-details
+      />
+      <v-btn color="primary" variant="flat" :to="`/courtside/${player}/${drill.id}${track ? `?track=${track}` : ''}`">
+        {{ t('player.start') }}
+      </v-btn>
+    </div>
     <v-select
       v-if="tracks.length > 1"
       v-model="track"
@@ -106,7 +110,6 @@ async function taken(answer: Promise<{ data?: unknown }>) {
       :items="tracks"
       hide-details
     />
-    <v-btn color="primary" variant="flat" :to="`/courtside/${player}/${drill.id}${track ? `?track=${track}` : ''}`">{{ t('player.start') }}</v-btn>
     <p v-if="failed">{{ t('forecast.failed') }}</p>
     <template v-else-if="forecast">
       <template v-if="says">
@@ -148,19 +151,21 @@ async function taken(answer: Promise<{ data?: unknown }>) {
       </p>
       <div v-if="says" class="proposal">
         <v-select v-model="chance" :label="t('forecast.makeIt')" :items="CHANCES" hide-details />
-        <p v-if="forecast.proposal" data-test="proposal">
-          {{ t('forecast.proposal', { goal: asked(forecast.proposal.goal), times: inHundred(forecast.proposal.met) }) }}
-        </p>
+        <div v-if="forecast.proposal" class="beside">
+          <p data-test="proposal">
+            {{ t('forecast.proposal', { goal: asked(forecast.proposal.goal), times: inHundred(forecast.proposal.met) }) }}
+          </p>
+          <v-btn :loading="taking" @click="take(forecast.proposal.goal)">{{ t('forecast.take') }}</v-btn>
+        </div>
         <p v-else class="soft">{{ t('forecast.noProposal') }}</p>
-        <v-btn v-if="forecast.proposal" :loading="taking" @click="take(forecast.proposal.goal)">{{ t('forecast.take') }}</v-btn>
-        <template v-if="forecast.size">
+        <div v-if="forecast.size" class="beside">
           <p data-test="size">
             {{ t(forecast.size.few ? 'forecast.sizeRough' : 'forecast.size', {
               width: asMetres(forecast.size.narrowest), times: inHundred(forecast.size.met), landings: forecast.size.landings,
             }) }}
           </p>
           <v-btn :loading="taking" @click="takeSize(forecast.size.scale)">{{ t('forecast.takeSize') }}</v-btn>
-        </template>
+        </div>
         <p v-if="word" role="alert">{{ word }}</p>
       </div>
     </template>
@@ -187,6 +192,13 @@ async function taken(answer: Promise<{ data?: unknown }>) {
 .growth {
   padding-left: 12px;
   border-left: 4px solid var(--plum);
+}
+
+.beside {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
 }
 
 .proposal {

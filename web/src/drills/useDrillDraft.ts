@@ -99,6 +99,18 @@ export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string,
 
 export type DrillDraft = ReturnType<typeof useDrillDraft>
 
+/** What is wrong with the drill, in words, with the field and the level that it is about. */
+export function useProblemWords() {
+  const { t, te } = useI18n()
+  return (wrong: RulesProblem): string => {
+    const last = wrong.field.split('.').at(-1) ?? ''
+    const rung = /levels\.(\d+)/.exec(wrong.field)?.[1]
+    const known = [`drillEdit.count.${last}`, `drillEdit.rule.${last}`, `drillEdit.${last}`, `field.${last}`].find((key) => te(key))
+    const field = known ? t(known) : last
+    return t(`problem.${wrong.code}`, { ...wrong, field: rung ? t('drillEdit.ofLevel', { field, level: Number(rung) + 1 }) : field })
+  }
+}
+
 /** What is wrong with one field of the drill, in words; empty while it is right. */
 export function useFieldProblem() {
   const problem = inject(PROBLEM)

@@ -51,6 +51,15 @@ class AccessibilityTest {
         page.getByText("Straight clear").click();
         page.getByTestId("met").waitFor();
         check(page, "A drill with its forecast");
+        for (String path : List.of("edit", "print/card", "print/tally")) {
+            page.navigate(hall.address() + "/drills/three-corner-ladder/" + path);
+            page.locator(".drill-editor, .printed-page").waitFor();
+            check(page, "A drill, " + path);
+        }
+        page.navigate(hall.address() + "/drills/three-corner-ladder/edit");
+        page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByTestId("words-say").waitFor();
+        check(page, "A drill in words");
 
         page.navigate(hall.address() + "/drills/targets");
         page.getByText("Net drop rings").waitFor();
@@ -110,8 +119,10 @@ class AccessibilityTest {
         }
     }
 
+    /** Of a long shelf, on which every card is like the others, only the first three. */
     private static void check(Page page, String view) {
         var violations = new AxeBuilder(page)
+                .exclude("li.sheet:nth-child(n+4)")
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
                 .analyze()
                 .getViolations();

@@ -40,6 +40,9 @@ public final class Bench {
         all.put("touch", PageBench::touchToPaint);
         all.put("drag", EditorBench::dragging);
         all.put("zones", ZoneBench::aMillionLandings);
+        all.put("slips", ForecastBench::slipping);
+        all.put("cautious", ForecastBench::cautious);
+        all.put("ladder", ForecastBench::ladderExactOrPlayed);
         all.put("events", EventBench::againstBareInserts);
         all.put("devices", EventBench::fiftyDevices);
         all.put("start", StartBench::secondStart);

@@ -1,6 +1,7 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.measure.Threshold;
@@ -32,37 +33,39 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     @Override
     public Advice advise(Level level, List<Attempt> attempts) {
         HitRate weighted = weigh(attempts);
+        double asked = level.targetRate();
         Tally plain = plain(attempts);
         Attempt last = attempts.get(attempts.size() - 1);
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure("hits", plain.hits()));
         figures.add(new Figure("trials", plain.trials()));
-        figures.add(new Figure("targetRate", level.targetRate()));
-        figures.add(new Figure("masteryRate", weighted.mastery(level.targetRate())));
+        figures.add(new Figure("targetRate", asked));
+        figures.add(new Figure("masteryRate", weighted.mastery(asked)));
         figures.add(new Figure("confidenceRate", confidence));
         figures.add(new Figure("lastHits", last.tally().hits()));
         figures.add(new Figure("lastTrials", last.tally().trials()));
-        if (advances(level, weighted)) {
+        if (advances(asked, weighted)) {
             return new Advice(Advice.Call.MOVE_UP, "evidence.enough", figures);
         }
         boolean met = last.isMet();
         if (!met) {
             return new Advice(Advice.Call.STAY, "evidence.stay", figures);
         }
-        return new Advice(Advice.Call.STAY, "evidence.metStay." + settling(level, attempts, figures), figures);
+        return new Advice(
+                Advice.Call.STAY, "evidence.metStay." + settling(level.goal(), asked, attempts, figures), figures);
     }
 
     /**
      * What would settle it: the fewest hits in the next set, else the fewest further sets like the last one. Misses are
      * put last in the sets to come, where they weigh most, so that the promise holds in any order.
      */
-    private String settling(Level level, List<Attempt> attempts, List<Figure> figures) {
-        if (!(level.goal() instanceof Quota quota)) {
-            return settlingAlike(level, attempts, figures);
+    private String settling(Goal goal, double asked, List<Attempt> attempts, List<Figure> figures) {
+        if (!(goal instanceof Quota quota)) {
+            return settlingAlike(asked, attempts, figures);
         }
         int balls = quota.balls();
         for (int hits = quota.hits(); hits <= balls; hits++) {
-            if (advances(level, weigh(withNext(quota, attempts, hits, 1)))) {
+            if (advances(asked, weigh(withNext(quota, attempts, hits, 1)))) {
                 figures.add(new Figure("nextHits", hits));
                 figures.add(new Figure("nextBalls", balls));
                 return "nextSet";
@@ -71,7 +74,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         Tally last = attempts.get(attempts.size() - 1).tally();
         int alike = (int) Math.round((double) last.hits() * balls / last.trials());
         for (int sets = 2; sets <= MOST_SETS_AHEAD; sets++) {
-            if (advances(level, weigh(withNext(quota, attempts, alike, sets)))) {
+            if (advances(asked, weigh(withNext(quota, attempts, alike, sets)))) {
                 figures.add(new Figure("moreSets", sets));
                 figures.add(new Figure("nextHits", alike));
                 figures.add(new Figure("nextBalls", balls));
@@ -82,17 +85,17 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     }
 
     /** Of a goal whose sets have no length of their own: further sets as the last one was. */
-    private String settlingAlike(Level level, List<Attempt> attempts, List<Figure> figures) {
+    private String settlingAlike(double asked, List<Attempt> attempts, List<Figure> figures) {
         Attempt last = attempts.get(attempts.size() - 1);
         List<Attempt> ahead = new ArrayList<>(attempts);
         for (int sets = 1; sets <= MOST_SETS_AHEAD; sets++) {
             ahead.add(last);
-            if (sets > 1 && advances(level, weigh(ahead))) {
+            if (sets > 1 && advances(asked, weigh(ahead))) {
                 figures.add(new Figure("moreSets", sets));
                 figures.add(new Figure("nextHits", last.tally().hits()));
                 figures.add(new Figure("nextBalls", last.tally().trials()));
                 return "moreSets";
-            } else if (advances(level, weigh(ahead))) {
+            } else if (advances(asked, weigh(ahead))) {
                 figures.add(new Figure("nextHits", last.tally().hits()));
                 figures.add(new Figure("nextBalls", last.tally().trials()));
                 return "nextSet";
@@ -110,9 +113,10 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         return ahead;
     }
 
-    private boolean advances(Level level, HitRate weighted) {
+    /** @param asked the true rate asked for */
+    private boolean advances(double asked, HitRate weighted) {
         return Threshold.reaches(weighted.trials(), leastTrials)
-                && Threshold.reaches(weighted.mastery(level.targetRate()), confidence);
+                && Threshold.reaches(weighted.mastery(asked), confidence);
     }
 
     /** Hits and trials of these sets, each weighted by how many trials came later. */
@@ -138,8 +142,8 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         return halfLife == 0 ? 1 : Math.pow(0.5, 1.0 / halfLife);
     }
 
-    boolean advances(Level level, double weightedHits, double weightedTrials) {
-        return advances(level, new HitRate(Math.min(weightedHits, weightedTrials), weightedTrials));
+    boolean advances(double asked, double weightedHits, double weightedTrials) {
+        return advances(asked, new HitRate(Math.min(weightedHits, weightedTrials), weightedTrials));
     }
 
     private static Tally plain(List<Attempt> attempts) {

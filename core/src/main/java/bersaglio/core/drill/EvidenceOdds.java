@@ -29,12 +29,13 @@ final class EvidenceOdds {
         chance[0] = 1;
         double trials = 0;
         double passed = 0;
+        double asked = level.targetRate();
         for (int set = 0; set < sets; set++) {
             for (int ball = 0; ball < balls; ball++) {
                 chance = afterBall(chance, fading);
                 trials = trials * fading + 1;
             }
-            passed += takeAdvancing(chance, trials);
+            passed += takeAdvancing(chance, trials, asked);
         }
         return Math.min(1, passed);
     }
@@ -60,10 +61,10 @@ final class EvidenceOdds {
         }
     }
 
-    private double takeAdvancing(double[] chance, double trials) {
+    private double takeAdvancing(double[] chance, double trials, double asked) {
         double taken = 0;
         int cell = chance.length - 1;
-        while (cell >= 0 && (chance[cell] == 0 || rule.advances(level, (double) cell / CELLS_A_HIT, trials))) {
+        while (cell >= 0 && (chance[cell] == 0 || rule.advances(asked, (double) cell / CELLS_A_HIT, trials))) {
             taken += chance[cell];
             chance[cell] = 0;
             cell--;

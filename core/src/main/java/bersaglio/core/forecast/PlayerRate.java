@@ -12,11 +12,15 @@ import bersaglio.core.target.Ground;
  *
  * @param level  whose trials or landings it rests on, 0 for a guess
  * @param trials trials or landings that it rests on
+ * @param known  as hits and trials, for how far off it may be
  */
-public record PlayerRate(double rate, Basis basis, int level, int trials) {
+public record PlayerRate(double rate, Basis basis, int level, int trials, HitRate known) {
 
     /** Trials at a level below which its own rate is not taken. */
     public static final int FEWEST_TRIALS = 12;
+
+    /** What a coach's guess is worth, in trials. */
+    private static final int WORTH_OF_A_GUESS = 8;
 
     /** What a rate rests on. */
     public enum Basis {
@@ -34,7 +38,7 @@ public record PlayerRate(double rate, Basis basis, int level, int trials) {
 
     /** The middle of what is left open by these trials, older ones counting less. */
     public static PlayerRate of(HitRate weighted, int trials, int level) {
-        return new PlayerRate((weighted.hits() + 0.5) / (weighted.trials() + 1), Basis.TRIALS, level, trials);
+        return new PlayerRate((weighted.hits() + 0.5) / (weighted.trials() + 1), Basis.TRIALS, level, trials, weighted);
     }
 
     /** @param aimedAt what the landings were aimed at */
@@ -42,10 +46,14 @@ public record PlayerRate(double rate, Basis basis, int level, int trials) {
         Point middle = here.whole().middle();
         double chance =
                 seen.aimedBy(middle.x() - aimedAt.x(), middle.y() - aimedAt.y()).chance(here, inUse);
-        return new PlayerRate(Math.min(1, chance), Basis.LANDINGS, seenAt, seen.placements());
+        return inferred(Math.min(1, chance), Basis.LANDINGS, seenAt, seen.placements(), seen.placements());
     }
 
     public static PlayerRate guessed(double rate) {
-        return new PlayerRate(rate, Basis.GUESS, 0, 0);
+        return inferred(rate, Basis.GUESS, 0, 0, WORTH_OF_A_GUESS);
+    }
+
+    private static PlayerRate inferred(double rate, Basis basis, int level, int trials, int worth) {
+        return new PlayerRate(rate, basis, level, trials, new HitRate(rate * worth, worth));
     }
 }

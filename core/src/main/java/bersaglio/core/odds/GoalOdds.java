@@ -79,6 +79,24 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         }
     }
 
+    /** The chance that it takes at most so many balls. */
+    public double endsWithin(double balls) {
+        if (balls < 0) {
+            return 0;
+        }
+        int last = beyond.length - 1;
+        if (balls <= last) {
+            return 1 - beyond[(int) balls];
+        }
+        if (factor == 0 || last < BLOCK) {
+            return 1 - beyond[last] * factor;
+        }
+        double past = balls - (beyond.length - BLOCK);
+        double blocks = Math.floor(past / BLOCK);
+        int place = beyond.length - BLOCK + (int) (past - blocks * BLOCK);
+        return 1 - beyond[place] * Math.pow(factor, blocks);
+    }
+
     private static final class Walk {
         private final Ahead ahead;
         private final States states;

@@ -1,6 +1,8 @@
 package bersaglio.core.odds;
 
 import bersaglio.core.problem.Check;
+import java.util.ArrayList;
+import java.util.List;
 import org.apache.commons.statistics.distribution.BetaDistribution;
 
 /**
@@ -53,6 +55,16 @@ public record HitRate(double hits, double trials) {
             sum += theirs.cumulativeProbability(own.inverseCumulativeProbability((i + 0.5) / QUANTILES));
         }
         return sum / QUANTILES;
+    }
+
+    /** Rates that are each as likely as the others: the middles of so many equal parts of what is left open. */
+    public List<Double> spread(int parts) {
+        BetaDistribution own = posterior();
+        List<Double> rates = new ArrayList<>(parts);
+        for (int i = 0; i < parts; i++) {
+            rates.add(own.inverseCumulativeProbability((i + 0.5) / parts));
+        }
+        return rates;
     }
 
     private BetaDistribution posterior() {

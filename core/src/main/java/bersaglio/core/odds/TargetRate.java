@@ -15,7 +15,9 @@ import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Watch;
 import bersaglio.core.problem.Check;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The rate at which a goal is met half the time within its balls, its tries or its time. A set that has no end is given
@@ -26,6 +28,12 @@ public final class TargetRate {
     private static final int OF_THE_FEWEST = 3;
     private static final double SAME = 1e-9;
     private static final double HALF = 0.5;
+    private static final int MOST_KNOWN = 500;
+
+    /** Each verdict asks for it several times, and a level's is always the same. */
+    private static final Map<Asked, OptionalDouble> KNOWN = new ConcurrentHashMap<>();
+
+    private record Asked(Goal goal, double secondsABall, double chance) {}
 
     private TargetRate() {}
 
@@ -42,6 +50,19 @@ public final class TargetRate {
      */
     public static OptionalDouble of(Goal goal, double secondsABall, double chance) {
         Check.requireBetween("chance", chance, 0.01, 0.99);
+        Asked asked = new Asked(goal, secondsABall, chance);
+        OptionalDouble known = KNOWN.get(asked);
+        if (known == null) {
+            known = workedOut(goal, secondsABall, chance);
+            if (KNOWN.size() >= MOST_KNOWN) {
+                KNOWN.clear();
+            }
+            KNOWN.put(asked, known);
+        }
+        return known;
+    }
+
+    private static OptionalDouble workedOut(Goal goal, double secondsABall, double chance) {
         if (goal instanceof Quota quota && chance == HALF) {
             return OptionalDouble.of(new QuotaOdds(quota.hits(), quota.balls()).rateMetHalfTheTime());
         }

@@ -167,7 +167,8 @@ class ForecastController {
             Optional<SizeView> size,
             List<RequiredView> required) {
         List<Double> rates = List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));
-        Forecast forecast = Forecast.of(level, rates, pace);
+        Forecast forecast =
+                known.map(player -> Forecast.of(level, player, pace)).orElseGet(() -> Forecast.of(level, rates, pace));
         Optional<Forecast> told = known.map(rate -> forecast);
         return new ForecastView(
                 known.map(rate -> new RateView(rate.rate(), rate.basis(), rate.level(), rate.trials()))
