@@ -60,6 +60,8 @@ export interface ForecastQuestion {
   chance: number
   /** Wing, hand or side, where the drill keeps them apart. */
   track: string
+  /** Others who hit in turn with the player, or against. */
+  with: string[]
   /** The coach's, for a player of whom nothing is known. */
   guess?: number
 }

@@ -15,6 +15,8 @@ const { asked, trackWords } = useGoals()
 const player = ref(props.players[0]?.id ?? '')
 const track = ref(props.drill.tracks[0] ?? '')
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
+const together = ref<string[]>([])
+const others = computed(() => props.players.filter((one) => one.id !== player.value).map(({ id, name: title }) => ({ value: id, title })))
 const guess = ref<number>()
 const chance = ref(0.7)
 const forecast = shallowRef<Forecast>()
@@ -25,7 +27,7 @@ const word = ref('')
 const CHANCES = [0.5, 0.6, 0.7, 0.8, 0.9].map((value) => ({ value, title: asPercent(value) }))
 const GUESSES = ([0.2, 0.35, 0.5, 0.65, 0.8] as const).map((value) => ({ value, title: t(`forecast.guess.${value * 100}`) }))
 
-watch([player, track, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
+watch([player, together, track, guess, chance, () => props.level, () => props.drill.id], () => void load(), { immediate: true })
 
 /** What was told of another level or player is not left standing, and an answer that comes late is dropped. */
 async function load() {
@@ -33,7 +35,9 @@ async function load() {
   forecast.value = undefined
   failed.value = false
   word.value = ''
-  const question = { player: player.value, drill: props.drill.id, track: track.value, level: props.level.number, chance: chance.value }
+  const question = {
+    player: player.value, drill: props.drill.id, track: track.value, level: props.level.number, chance: chance.value, with: together.value,
+  }
   try {
     const { data } = await askForecast(guess.value === undefined ? question : { ...question, guess: guess.value })
     if (own === latest) {
@@ -48,7 +52,8 @@ const drillName = (family: string) => props.drills.find((one) => one.family === 
 /** Another drill for the same purpose. */
 const alike = computed(() => props.drills.find((one) => one.family !== props.drill.family && one.court === props.drill.court
   && one.design.purposes.some((purpose) => props.drill.design.purposes.includes(purpose))))
-const name = computed(() => props.players.find((one) => one.id === player.value)?.name.split(' ')[0] ?? '')
+const name = computed(() => [player.value, ...together.value]
+  .map((id) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(t('forecast.and')))
 /** A chance that rounds to none is still one. */
 const inHundred = (share: number) => share > 0 && share < 0.005 ? t('forecast.underOne') : `${Math.round(share * 100)}`
 
@@ -104,6 +109,15 @@ async function taken(answer: Promise<{ data?: unknown }>) {
       </v-btn>
     </div>
     <v-select
+      v-if="drill.design.players.most > 1"
+      v-model="together"
+      :label="t('forecast.together')"
+      :items="others"
+      multiple
+      hide-details
+      @update:model-value="together = $event.slice(-3)"
+    />
+    <v-select
       v-if="tracks.length > 1"
       v-model="track"
       :label="t('track.label')"
@@ -149,6 +163,20 @@ async function taken(answer: Promise<{ data?: unknown }>) {
           rate: asPercent(forecast.notReadyRate), times: inHundred(forecast.notReadyPasses), tries: forecast.tries,
         }) }}
       </p>
+      <details>
+        <summary>{{ t('forecast.rules', { tries: forecast.tries }) }}</summary>
+        <table data-test="rules">
+          <thead>
+            <tr><th>{{ t('drillEdit.advance') }}</th><th>{{ t('forecast.notReady') }}</th><th v-if="says">{{ name }}</th></tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in forecast.rules" :key="one.rule.rule" :class="{ chosen: one.rule.rule === level.advance.rule }">
+              <td>{{ t(`drillEdit.up.${one.rule.rule}`) }}</td><td>{{ asPercent(one.notReady) }}</td>
+              <td v-if="says">{{ asPercent(one.player ?? 0) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
       <div v-if="says" class="proposal">
         <v-select v-model="chance" :label="t('forecast.makeIt')" :items="CHANCES" hide-details />
         <div v-if="forecast.proposal" class="beside">
@@ -199,6 +227,28 @@ async function taken(answer: Promise<{ data?: unknown }>) {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 8px;
   align-items: center;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+}
+
+th,
+td {
+  padding: 4px 6px;
+  border-top: 1px solid var(--rule);
+  text-align: left;
+}
+
+.chosen {
+  font-weight: 650;
+}
+
+summary {
+  min-height: 32px;
+  cursor: pointer;
 }
 
 .proposal {

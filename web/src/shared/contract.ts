@@ -758,6 +758,7 @@ export interface components {
             proposal?: components["schemas"]["ProposalView"];
             rate?: components["schemas"]["RateView"];
             required: components["schemas"]["RequiredView"][];
+            rules: components["schemas"]["RuleView"][];
             size?: components["schemas"]["SizeView"];
             /** Format: double */
             targetRate: number;
@@ -1163,6 +1164,13 @@ export interface components {
             area: components["schemas"]["ShapeView"];
             /** Format: int32 */
             points: number;
+        };
+        RuleView: {
+            /** Format: double */
+            notReady: number;
+            /** Format: double */
+            player?: number;
+            rule: components["schemas"]["AdvanceView"];
         };
         RulingView: {
             /** @enum {string} */
@@ -2003,6 +2011,7 @@ export interface operations {
                 level: number;
                 track?: string;
                 guess?: number;
+                with?: string[];
                 chance?: number;
             };
             header?: never;

@@ -6,6 +6,7 @@ import bersaglio.core.odds.HitRate;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.target.Ground;
+import java.util.List;
 
 /**
  * The true rate that a player is taken to have at a level, and what it rests on.
@@ -51,6 +52,25 @@ public record PlayerRate(double rate, Basis basis, int level, int trials, HitRat
 
     public static PlayerRate guessed(double rate) {
         return inferred(rate, Basis.GUESS, 0, 0, WORTH_OF_A_GUESS);
+    }
+
+    /** A pair or group who hit in turn: the middle of their rates, known no better than any one of them is on average. */
+    public static PlayerRate together(List<PlayerRate> players) {
+        Check.requireBetween("players", players.size(), 1, 4);
+        double hits = 0;
+        double trials = 0;
+        double rates = 0;
+        int all = 0;
+        PlayerRate least = players.get(0);
+        for (PlayerRate one : players) {
+            hits += one.known.hits();
+            trials += one.known.trials();
+            rates += one.rate;
+            all += one.trials;
+            least = one.basis.compareTo(least.basis) > 0 ? one : least;
+        }
+        int count = players.size();
+        return new PlayerRate(rates / count, least.basis, least.level, all, new HitRate(hits / count, trials / count));
     }
 
     private static PlayerRate inferred(double rate, Basis basis, int level, int trials, int worth) {

@@ -155,6 +155,63 @@ class LedgerTest {
         assertThatThrownBy(() -> new Ledger(drill, List.of(), 9)).isInstanceOf(Refused.class);
     }
 
+    /** What was reached with the backhand says nothing of the forehand. */
+    @Test
+    void eachWingStandsOnItsOwnRungAndIsJudgedByItsOwnSets() {
+        held(1, MET);
+        held(1, MET).add(move(1, 2));
+        List<SetResult> both = new ArrayList<>();
+        both.add(on("BACKHAND", tapes.get(0)));
+        both.add(on("BACKHAND", tapes.get(1)));
+        both.add(on("FOREHAND", held(1, MET)));
+        Ledger ledger = new Ledger(drill, both);
+        assertThat(ledger.on("BACKHAND").level()).isEqualTo(2);
+        assertThat(ledger.on("FOREHAND").level()).isEqualTo(1);
+        assertThat(ledger.verdictOn(both.get(2)).orElseThrow().tries()).isEqualTo(1);
+        assertThat(ledger.readings()).extracting(SetReading::levelThen).containsExactly(1, 1, 1);
+        assertThat(ledger.on("FOREHAND").rates()).extracting(LevelRate::sets).containsExactly(1);
+    }
+
+    private static SetResult on(String track, Tape tape) {
+        SetResult set = tape.replay().asResult();
+        return new SetResult(
+                set.run(),
+                set.player(),
+                set.drill(),
+                set.level(),
+                track,
+                set.laid(),
+                set.heldAt(),
+                set.attempt(),
+                set.accepted(),
+                set.notSeen(),
+                set.closed(),
+                set.struck(),
+                set.said(),
+                set.move());
+    }
+
+    @Test
+    void theBestToBeatIsOfSetsThatCountAtTheLevel() {
+        held(1, "111000000000");
+        held(1, MET);
+        held(2, "111111111111");
+        assertThat(ledger().best(1, "")).hasValue(8);
+        tapes.get(1).add(new SetReopened());
+        assertThat(ledger().best(1, "")).hasValue(3);
+        assertThat(ledger().best(3, "")).isEmpty();
+    }
+
+    /** 5 of 9 so far, 8 of 12 wanted: all three that are left must be hits. */
+    @Test
+    void theChanceFromHereRestsOnTheTrialsAtTheLevel() {
+        Tape open = Tape.of(drill, "r9", "nora", Hand.RIGHT, 1).row("1111");
+        assertThat(ledger().fromHere(open.replay())).isEmpty();
+        FromHere here = ledger().fromHere(open.row("10000").replay()).orElseThrow();
+        assertThat(here.trials()).isEqualTo(9);
+        assertThat(here.chance()).isCloseTo(Math.pow(here.rate(), 3), within(1e-12));
+    }
+
     private Tape held(int level, String trials) {
         Tape tape = Tape.of(drill, "r" + (tapes.size() + 1), "nora", Hand.RIGHT, level)
                 .row(trials)

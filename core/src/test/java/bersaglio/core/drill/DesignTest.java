@@ -101,6 +101,29 @@ class DesignTest {
                 bad("accepts", () -> accepting(Set.of())));
     }
 
+    @Test
+    void whatIsKeptApartHasATrackForEveryWay() {
+        assertThat(Design.PLAIN.tracks()).containsExactly("");
+        Design plain = Design.PLAIN;
+        Design apart = new Design(
+                plain.purposes(),
+                "",
+                "",
+                plain.unit(),
+                plain.order(),
+                plain.rangeFinding(),
+                plain.setting(),
+                Set.of(Design.Apart.SIDE, Design.Apart.WING),
+                plain.group(),
+                10,
+                List.of(new Design.Requirement("clear", 3), new Design.Requirement("drop", 1)),
+                plain.below());
+        assertThat(apart.tracks())
+                .containsExactly(
+                        "FOREHAND-FROM_RIGHT", "FOREHAND-FROM_LEFT", "BACKHAND-FROM_RIGHT", "BACKHAND-FROM_LEFT");
+        assertThat(apart.unmet(family -> 2)).containsExactly(new Design.Requirement("clear", 3));
+    }
+
     private static Design design(List<String> purposes, int minutes) {
         Design plain = Design.PLAIN;
         return new Design(

@@ -17,6 +17,7 @@ import bersaglio.core.goal.MissRule.Does;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
@@ -26,6 +27,7 @@ import bersaglio.core.scatter.Scatter;
 import bersaglio.core.target.Ground;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -108,5 +110,58 @@ class PlayerRateTest {
         Level level = Samples.level(new OneMetQuota());
         assertThatThrownBy(() -> Proposals.of(level, List.of(0.6), SIX, 1)).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new Pace(0, 1, 1)).isInstanceOf(Refused.class);
+    }
+
+    /** The less is known, the more balls the cautious estimate allows; known for certain it is the exact quantile. */
+    @Test
+    void theCautiousEstimateAllowsForHowFarOffTheRateMayBe() {
+        Goal goal = new Run(5);
+        double certain = Forecast.of(Samples.level(new OneMetQuota()).asking(goal), List.of(0.7), SIX)
+                .cautious();
+        double known = Forecast.cautious(goal, PlayerRate.of(new HitRate(700, 1000), 1000, 1), SIX);
+        double hardly = Forecast.cautious(goal, PlayerRate.of(new HitRate(14, 20), 20, 1), SIX);
+        assertThat(known).isCloseTo(certain, within(3.0));
+        assertThat(hardly).isGreaterThan(known);
+        assertThat(Forecast.cautious(new Quota(8, 12), PlayerRate.guessed(0.5), SIX))
+                .isLessThanOrEqualTo(12);
+    }
+
+    @Test
+    void aPairHasTheMiddleOfItsRatesAndRestsOnTheWeakerKnowledge() {
+        PlayerRate pair =
+                PlayerRate.together(List.of(PlayerRate.of(new HitRate(30, 39), 39, 2), PlayerRate.guessed(0.5)));
+        assertThat(pair.rate()).isCloseTo((30.5 / 40 + 0.5) / 2, within(1e-12));
+        assertThat(pair.basis()).isEqualTo(PlayerRate.Basis.GUESS);
+        assertThatThrownBy(() -> PlayerRate.together(List.of())).isInstanceOf(Refused.class);
+    }
+
+    /** A player without bias, spread .45 each way: the size for 70 % of sets is the one at which a ball is a hit often enough. */
+    @Test
+    void aTargetIsSizedForTheWantedChanceOfTheGoal() {
+        Random random = new Random(3);
+        List<Point> places = new ArrayList<>();
+        for (int i = 0; i < 400; i++) {
+            places.add(new Point(0.45 * random.nextGaussian(), 3 + 0.45 * random.nextGaussian()));
+        }
+        Scatter scatter = Scatter.of(places, 0).orElseThrow();
+        Rectangle court = new Rectangle(-2.59, 0, 2.59, 6.7);
+        Ground zone = Ground.good(new Rectangle(-0.5, 2.5, 0.5, 3.5));
+        Level level = Samples.level(new OneMetQuota()).asking(new Quota(8, 12));
+        double scale = Proposals.scale(level, scatter, zone, court, SIX, 0.7).orElseThrow();
+        double rate = scatter.chance(zone.scaled(scale), court);
+        assertThat(Forecast.of(level, List.of(rate), SIX).met()).isCloseTo(0.7, within(5e-3));
+        assertThat(Proposals.scale(level.asking(new Tick()), scatter, zone, court, SIX, 0.7))
+                .isEmpty();
+    }
+
+    @Test
+    void eachRuleStandsBesideTheOthers() {
+        Level level = Samples.level(new OneMetQuota()).asking(new Quota(8, 12));
+        List<Compared> rules = Compared.of(level, Optional.of(PlayerRate.guessed(0.8)));
+        assertThat(rules).hasSize(4);
+        assertThat(rules.get(0).notReady()).isCloseTo(level.passesWithin(3, level.notReadyRate()), within(1e-12));
+        assertThat(rules)
+                .allSatisfy(one -> assertThat(one.player().orElseThrow()).isGreaterThan(one.notReady()));
+        assertThat(Compared.of(level, Optional.empty()).get(1).player()).isEmpty();
     }
 }

@@ -3,11 +3,14 @@ package bersaglio.server.forecasts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
+import bersaglio.core.forecast.Compared;
 import bersaglio.core.forecast.Forecast;
 import bersaglio.core.forecast.Growth;
 import bersaglio.core.forecast.Pace;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
+import bersaglio.core.goal.Duel;
+import bersaglio.core.goal.Race;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
@@ -16,10 +19,12 @@ import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.PaceStore;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.wire.view.GoalView;
+import bersaglio.wire.view.MovesView;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ForecastController {
 
     private static final double SAME_SIZE = 0.02;
+    private static final int MOST_OTHERS = 3;
 
     private final Drills drills;
     private final PlayerStore players;
@@ -66,6 +72,9 @@ class ForecastController {
      */
     record SizeView(double scale, double narrowest, double met, int landings, boolean few) {}
 
+    /** One way to move up: the chance to have moved up within the tries of who is not ready, and of the player. */
+    record RuleView(MovesView.AdvanceView rule, double notReady, @Nullable Double player) {}
+
     record RequiredView(String family, int level, int stands) {}
 
     record PassingView(double rate, double chance) {}
@@ -81,6 +90,7 @@ class ForecastController {
      * @param growth   whether the level still fits, once enough sets are known
      * @param proposal for the wanted chance, where there is one
      * @param size     the target made larger or smaller for the wanted chance, where landings say so
+     * @param rules    the usual rule of each family beside the others
      * @param required levels of other drills to stand on first, on which the player does not stand
      */
     record ForecastView(
@@ -98,11 +108,13 @@ class ForecastController {
             double wanted,
             @Nullable ProposalView proposal,
             @Nullable SizeView size,
-            List<RequiredView> required) {}
+            List<RequiredView> required,
+            List<RuleView> rules) {}
 
     /**
      * @param track  wing, hand or side, where the drill keeps them apart
      * @param guess  the coach's, 0.02 to 0.98, for a player of whom nothing is known
+     * @param with   up to three others: against the player in a race or a duel, in turn with the player else
      * @param chance to meet the goal that a proposal is for
      */
     @GetMapping("/api/players/{player}/forecast")
@@ -112,14 +124,14 @@ class ForecastController {
             @RequestParam int level,
             @RequestParam(defaultValue = "") String track,
             @RequestParam(required = false) @Nullable Double guess,
+            @RequestParam(defaultValue = "") List<UUID> with,
             @RequestParam(defaultValue = "0.7") double chance) {
+        Check.requireBetween("with", with.size(), 0, MOST_OTHERS);
         Check.requireBetween("chance", chance, 0.05, 0.95);
         if (guess != null) {
             Check.requireBetween("guess", guess, 0.02, 0.98);
         }
-        Hand hand = players.find(player)
-                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
-                .hand();
+        Hand hand = handOf(player);
         Drill version = drills.version(drill)
                 .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
         Level rung = version.level(level);
@@ -129,12 +141,24 @@ class ForecastController {
         Pace pace = dialled.isPresent()
                 ? usual.at(dialled.getAsDouble())
                 : own.isPresent() ? usual.at(own.getAsDouble()) : usual;
-        Optional<PlayerRate> rate = rates.known(player, hand, version, track, level)
-                .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed));
+        List<PlayerRate> all = Stream.concat(Stream.of(player), with.stream())
+                .flatMap(one -> rates
+                        .known(one, handOf(one), version, track, level)
+                        .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed))
+                        .stream())
+                .toList();
+        boolean allKnown = all.size() == 1 + with.size();
+        Optional<PlayerRate> rate = allKnown ? Optional.of(PlayerRate.together(all)) : Optional.empty();
         Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level));
         Optional<SizeView> size =
                 rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
-        return view(rung, rate, pace, own.isPresent(), growth, chance, size, unmet(player, version));
+        return view(rung, rate, all, pace, own.isPresent(), growth, chance, size, unmet(player, version));
+    }
+
+    private Hand handOf(UUID player) {
+        return players.find(player)
+                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
+                .hand();
     }
 
     /** Of a level easier or harder by its size alone; what is nearly as large as it is, is no proposal. */
@@ -160,15 +184,17 @@ class ForecastController {
     private static ForecastView view(
             Level level,
             Optional<PlayerRate> known,
+            List<PlayerRate> each,
             Pace pace,
             boolean ownPace,
             Optional<Growth> growth,
             double wanted,
             Optional<SizeView> size,
             List<RequiredView> required) {
-        List<Double> rates = List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));
-        Forecast forecast =
-                known.map(player -> Forecast.of(level, player, pace)).orElseGet(() -> Forecast.of(level, rates, pace));
+        List<Double> rates = ratesOf(level, known, each);
+        Forecast forecast = known.isPresent() && rates.size() == 1
+                ? Forecast.of(level, known.get(), pace)
+                : Forecast.of(level, rates, pace);
         Optional<Forecast> told = known.map(rate -> forecast);
         return new ForecastView(
                 known.map(rate -> new RateView(rate.rate(), rate.basis(), rate.level(), rate.trials()))
@@ -200,7 +226,21 @@ class ForecastController {
                         .map(one -> new ProposalView(GoalView.of(one.goal()), one.met()))
                         .orElse(null),
                 size.orElse(null),
-                required);
+                required,
+                Compared.of(level, known).stream()
+                        .map(one -> new RuleView(
+                                MovesView.of(one.rule()),
+                                one.notReady(),
+                                one.player().isPresent() ? one.player().getAsDouble() : null))
+                        .toList());
+    }
+
+    /** Who play against each other have each their own; who hit in turn have one between them. */
+    private static List<Double> ratesOf(Level level, Optional<PlayerRate> known, List<PlayerRate> each) {
+        boolean against = level.goal() instanceof Duel || level.goal() instanceof Race;
+        return known.isPresent() && against && each.size() > 1
+                ? each.stream().map(PlayerRate::rate).toList()
+                : List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));
     }
 
     private static @Nullable Double finite(double value) {

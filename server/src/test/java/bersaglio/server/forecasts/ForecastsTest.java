@@ -108,4 +108,58 @@ class ForecastsTest {
         assertThat(refused.statusCode()).isEqualTo(400);
         assertThat(refused.body()).contains("\"field\":\"" + field + "\"");
     }
+
+    @Test
+    void aPairIsForecastTogetherAndSidesAgainstEachOther() {
+        String other = newPlayer();
+        JsonNode unknown = forecast(nora(), "level=5&with=" + other);
+        assertThat(unknown.has("met")).isFalse();
+        JsonNode pair = forecast(nora(), "level=5&guess=0.9&with=" + other);
+        assertThat(pair.at("/rate/basis").asString()).isEqualTo("GUESS");
+        assertThat(pair.at("/rate/rate").asDouble())
+                .isGreaterThan(forecast(nora(), "level=5").at("/rate/rate").asDouble());
+        String one = newPlayer();
+        JsonNode even =
+                server.get("/api/players/" + one + "/forecast?drill=duel-at-the-net-1&level=1&guess=0.5&with=" + other);
+        assertThat(even.get("met").asDouble()).isCloseTo(0.5, within(0.1));
+        assertThat(server.get("/api/players/" + one + "/forecast?drill=duel-at-the-net-1&level=1&with=" + one + ","
+                                + one + "," + other + "," + other)
+                        .get("field")
+                        .asString())
+                .isEqualTo("with");
+    }
+
+    @Test
+    void aSizeIsProposedFromLandingsAndTakenAsAFurtherVersion() {
+        JsonNode seen = forecast(nora(), "level=2&chance=0.6");
+        double scale = seen.at("/size/scale").asDouble();
+        assertThat(scale).isGreaterThan(0);
+        assertThat(seen.at("/size/landings").asInt()).isGreaterThanOrEqualTo(8);
+        assertThat(seen.get("rules")).hasSize(4);
+        JsonNode sized =
+                StartedServer.JSON.readTree(server.post("/api/drills/net-rings/levels/1/size", "{\"scale\":0.8}")
+                        .body());
+        assertThat(sized.get("version").asInt()).isEqualTo(2);
+        assertThat(sized.at("/levels/0/target/zones/0/asks/rings/2/area/radius").asDouble())
+                .isCloseTo(0.44, within(1e-9));
+        assertThat(StartedServer.JSON
+                        .readTree(server.post("/api/drills/net-rings/levels/1/size", "{\"scale\":0}")
+                                .body())
+                        .get("field")
+                        .asString())
+                .isEqualTo("scale");
+    }
+
+    @Test
+    void aLevelOfAnotherDrillThatIsAskedForFirstIsSaid() {
+        String body = server.drill("low-serve")
+                .toString()
+                .replace("\"requires\":[]", "\"requires\":[{\"family\":\"straight-clear\",\"level\":3}]");
+        assertThat(server.put("/api/drills/serve-after-clear?basedOn=0", body).statusCode())
+                .isEqualTo(201);
+        JsonNode told = server.get(
+                "/api/players/" + newPlayer() + "/forecast?drill=serve-after-clear-1&level=1&track=FROM_LEFT");
+        assertThat(told.at("/required/0/family").asString()).isEqualTo("straight-clear");
+        assertThat(told.at("/required/0/stands").asInt()).isEqualTo(1);
+    }
 }

@@ -41,7 +41,7 @@ public final class MovesView {
             @Nullable Integer leastTrials,
             @Nullable Integer halfLife) {}
 
-    static AdvanceView of(AdvanceRule advance) {
+    public static AdvanceView of(AdvanceRule advance) {
         if (advance instanceof MetInLast window) {
             return new AdvanceView(
                     "met_in_last",
