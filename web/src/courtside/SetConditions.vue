@@ -32,7 +32,7 @@ const SIDES = ['RIGHT', 'LEFT'] as const
     />
     <router-link v-if="place && place.charterSd === undefined" to="/drills/places" class="check">{{ t('places.offer') }}</router-link>
     <v-select
-      v-if="ties.has('SIDE')"
+      v-if="ties.has('SIDE') && !conditions.track?.includes('FROM_')"
       :model-value="conditions.from"
       :label="t('conditions.from')"
       :items="SIDES.map((value) => ({ value, title: t(`conditions.side.${value}`) }))"

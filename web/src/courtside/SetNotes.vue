@@ -58,6 +58,7 @@ function askFromHere() {
 .notes {
   display: grid;
   gap: 8px;
+  margin-top: 12px;
   justify-items: start;
 }
 

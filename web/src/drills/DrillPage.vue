@@ -88,7 +88,6 @@ const surface = computed(() => {
       </section>
       <ForecastPanel
         v-if="club?.players.length"
-        class="panel"
         :drill="drill"
         :level="level"
         :players="club.players"
@@ -103,7 +102,9 @@ const surface = computed(() => {
 <style scoped>
 .drill {
   display: grid;
-  grid-template: 'head head head' auto 'picture rungs forecast' 1fr / minmax(300px, 1.1fr) minmax(240px, 0.9fr) minmax(320px, 1fr);
+  grid-template:
+    'head head head' auto 'picture rungs forecast' auto 'more more forecast' 1fr
+    / minmax(300px, 1.1fr) minmax(240px, 0.9fr) minmax(320px, 1fr);
   gap: 8px 28px;
   padding: 16px 28px;
 }
@@ -133,7 +134,7 @@ header p {
 
 .picture {
   grid-area: picture;
-  height: min(64dvh, 470px);
+  height: min(62dvh, 460px);
 }
 
 .rungs {
@@ -141,10 +142,6 @@ header p {
   display: grid;
   align-content: start;
   gap: 10px;
-}
-
-.panel {
-  grid-area: forecast;
 }
 
 ol {
@@ -174,7 +171,7 @@ ol button[aria-pressed='true'] {
 
 @media (max-width: 1000px) {
   .drill {
-    grid-template: 'head' auto 'picture' auto 'rungs' auto 'forecast' auto / minmax(0, 1fr);
+    grid-template: 'head' auto 'picture' auto 'rungs' auto 'forecast' auto 'more' auto / minmax(0, 1fr);
     padding: 12px 16px;
   }
 

@@ -95,75 +95,80 @@ async function taken(answer: Promise<{ data?: unknown }>) {
 </script>
 
 <template>
-  <section class="forecast" data-test="forecast">
-    <h2>{{ t('forecast.title') }}</h2>
-    <div class="beside">
-      <v-select
-        v-model="player"
-        :label="t('forecast.player')"
-        :items="players.map(({ id, name: title }) => ({ value: id, title }))"
-        hide-details
-      />
-      <v-btn color="primary" variant="flat" :to="`/courtside/${player}/${drill.id}${track ? `?track=${track}` : ''}`">
-        {{ t('player.start') }}
-      </v-btn>
-    </div>
-    <v-select
-      v-if="drill.design.players.most > 1"
-      v-model="together"
-      :label="t('forecast.together')"
-      :items="others"
-      multiple
-      hide-details
-      @update:model-value="together = $event.slice(-3)"
-    />
-    <v-select
-      v-if="tracks.length > 1"
-      v-model="track"
-      :label="t('track.label')"
-      :items="tracks"
-      hide-details
-    />
-    <p v-if="failed">{{ t('forecast.failed') }}</p>
-    <template v-else-if="forecast">
-      <template v-if="says">
-        <p class="large" data-test="met">{{ says.met }}</p>
-        <p data-test="balls">{{ says.balls }} <template v-if="says.breaks">{{ says.breaks }}</template></p>
-        <p>{{ says.passes }}</p>
-        <p class="soft small" data-test="basis">{{ says.rests }} {{ says.pace }}</p>
-      </template>
-      <p v-else>{{ t('forecast.unknown', { name }) }}</p>
-      <v-select
-        v-if="!forecast.rate || forecast.rate.basis === 'GUESS'"
-        v-model="guess"
-        :label="t('forecast.guessAsked', { name })"
-        :items="GUESSES"
-        hide-details
-      />
-      <p v-for="one in forecast.required" :key="one.family" class="growth" data-test="required">
-        <router-link :to="`/drills/${one.family}`">
-          {{ t('forecast.required', { ...one, name, drill: drillName(one.family) }) }}
-        </router-link>
-      </p>
-      <div v-if="forecast.growth" class="growth" data-test="growth">
-        <p>{{ t(`forecast.growth.${forecast.growth}`) }}</p>
-        <v-btn v-if="forecast.growth === 'TOO_EASY' && level.number < drill.levels.length" @click="emit('choose', level.number + 1)">
-          {{ t('forecast.tryNext', { level: level.number + 1 }) }}
-        </v-btn>
-        <v-btn v-else-if="forecast.growth === 'OUT_OF_REACH' && level.number > 1" @click="emit('choose', level.number - 1)">
-          {{ t('forecast.tryBefore', { level: level.number - 1 }) }}
-        </v-btn>
-        <v-btn v-else-if="forecast.growth === 'STOPPED' && alike" :to="`/drills/${alike.family}`">
-          {{ t('forecast.tryOther', { drill: alike.name }) }}
+  <div class="both">
+    <section class="forecast" data-test="forecast">
+      <h2>{{ t('forecast.title') }}</h2>
+      <div class="beside">
+        <v-select
+          v-model="player"
+          :label="t('forecast.player')"
+          :items="players.map(({ id, name: title }) => ({ value: id, title }))"
+          hide-details
+        />
+        <v-btn color="primary" variant="flat" :to="`/courtside/${player}/${drill.id}${track ? `?track=${track}` : ''}`">
+          {{ t('player.start') }}
         </v-btn>
       </div>
-      <PassingCurve :forecast="forecast" />
-      <p class="small">
-        {{ t('forecast.slips', {
-          rate: asPercent(forecast.notReadyRate), times: inHundred(forecast.notReadyPasses), tries: forecast.tries,
-        }) }}
-      </p>
-      <details>
+      <v-select
+        v-if="drill.design.players.most > 1"
+        v-model="together"
+        :label="t('forecast.together')"
+        :items="others"
+        multiple
+        hide-details
+        @update:model-value="together = $event.slice(-3)"
+      />
+      <v-select
+        v-if="tracks.length > 1"
+        v-model="track"
+        :label="t('track.label')"
+        :items="tracks"
+        hide-details
+      />
+      <p v-if="failed">{{ t('forecast.failed') }}</p>
+      <template v-else-if="forecast">
+        <template v-if="says">
+          <p class="large" data-test="met">{{ says.met }}</p>
+          <p data-test="balls">{{ says.balls }} <template v-if="says.breaks">{{ says.breaks }}</template></p>
+          <p>{{ says.passes }}</p>
+          <p class="soft small" data-test="basis">{{ says.rests }} {{ says.pace }}</p>
+        </template>
+        <p v-else>{{ t('forecast.unknown', { name }) }}</p>
+        <v-select
+          v-if="!forecast.rate || forecast.rate.basis === 'GUESS'"
+          v-model="guess"
+          :label="t('forecast.guessAsked', { name })"
+          :items="GUESSES"
+          hide-details
+        />
+        <p v-for="one in forecast.required" :key="one.family" class="growth" data-test="required">
+          <router-link :to="`/drills/${one.family}`">
+            {{ t('forecast.required', { ...one, name, drill: drillName(one.family) }) }}
+          </router-link>
+        </p>
+        <div v-if="forecast.growth" class="growth" data-test="growth">
+          <p>{{ t(`forecast.growth.${forecast.growth}`) }}</p>
+          <v-btn v-if="forecast.growth === 'TOO_EASY' && level.number < drill.levels.length" @click="emit('choose', level.number + 1)">
+            {{ t('forecast.tryNext', { level: level.number + 1 }) }}
+          </v-btn>
+          <v-btn v-else-if="forecast.growth === 'OUT_OF_REACH' && level.number > 1" @click="emit('choose', level.number - 1)">
+            {{ t('forecast.tryBefore', { level: level.number - 1 }) }}
+          </v-btn>
+          <v-btn v-else-if="forecast.growth === 'STOPPED' && alike" :to="`/drills/${alike.family}`">
+            {{ t('forecast.tryOther', { drill: alike.name }) }}
+          </v-btn>
+        </div>
+        <PassingCurve :forecast="forecast" />
+        <p class="small">
+          {{ t('forecast.slips', {
+            rate: asPercent(forecast.notReadyRate), times: inHundred(forecast.notReadyPasses), tries: forecast.tries,
+          }) }}
+        </p>
+      </template>
+      <div v-else class="waiting" role="status" :aria-label="t('state.loading')" />
+    </section>
+    <section v-if="forecast && !failed" class="more">
+      <details open>
         <summary>{{ t('forecast.rules', { tries: forecast.tries }) }}</summary>
         <table data-test="rules">
           <thead>
@@ -196,13 +201,25 @@ async function taken(answer: Promise<{ data?: unknown }>) {
         </div>
         <p v-if="word" role="alert">{{ word }}</p>
       </div>
-    </template>
-    <div v-else class="waiting" role="status" :aria-label="t('state.loading')" />
-  </section>
+    </section>
+  </div>
 </template>
 
 <style scoped>
+.both {
+  display: contents;
+}
+
+.more {
+  grid-area: more;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
+  gap: 8px 28px;
+  align-content: start;
+}
+
 .forecast {
+  grid-area: forecast;
   display: grid;
   align-content: start;
   gap: 10px;
@@ -253,6 +270,7 @@ summary {
 
 .proposal {
   display: grid;
+  align-content: start;
   gap: 8px;
 }
 

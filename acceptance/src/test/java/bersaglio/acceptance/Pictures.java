@@ -61,6 +61,12 @@ class Pictures {
         light.locator(".rungs button").nth(4).click();
         light.getByTestId("basis").getByText("level").waitFor();
         take(light, "drill");
+        light.navigate(hall.address() + "/drills");
+        light.getByTestId("found").waitFor();
+        take(light, "library");
+        light.navigate(hall.address() + "/drills/three-corner-ladder/edit");
+        light.locator(".drill-editor svg.court").waitFor();
+        take(light, "drill-editor");
         light.navigate(hall.address() + "/drills/targets");
         light.getByText("Net drop rings").waitFor();
         take(light, "targets");
