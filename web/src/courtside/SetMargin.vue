@@ -10,6 +10,7 @@ import { asMetres } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import { levelOf, useSentences } from '@/shared/sentences'
 import CloseCall from './CloseCall.vue'
+import FromHere from './FromHere.vue'
 import GoalPegs from './GoalPegs.vue'
 import LayingCard from './LayingCard.vue'
 import SetConditions from './SetConditions.vue'
@@ -193,7 +194,8 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
       <p v-if="set?.count.full" class="full">
         {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
       </p>
-      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions foot">
+      <div v-if="set && set.standing === 'OPEN'" class="actions foot"><FromHere :set="set" :ask="charted.fromHere" /></div>
+      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions" :class="{ foot: set?.standing !== 'OPEN' }">
         <v-btn
           size="large"
           :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"

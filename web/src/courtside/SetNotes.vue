@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Drill, SetView } from '@/shared/api'
-import { asPercent } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
+import { useSettings } from '@/shared/settings'
 import type { useSet } from './useSet'
 
-/** What only some drills ask of a set: which wing, hand or side, the range first, what misses owe, the chance from here. */
+/** What only some drills ask of a set: which wing, hand or side, the range first, what misses owe. */
 type Charted = ReturnType<typeof useSet>
 const props = defineProps<{ drill: Drill, set: SetView | undefined, charted: Charted }>()
 const emit = defineEmits<{ settle: [logged: ReturnType<Charted['startScoring']>] }>()
@@ -16,19 +16,18 @@ const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title:
 const track = computed(() => props.set?.track ?? props.charted.conditions.value.track ?? '')
 const findsRange = computed(() => props.drill.design.rangeFinding === 'UNTIL_THE_COACH_SAYS')
 const scoring = computed(() => props.set?.count.scoring ?? !findsRange.value)
-const owed = computed(() => props.set?.count.owed ?? 0)
-const here = ref<string>()
+const settings = useSettings()
+const calling = ref(false)
+const called = ref<number>()
+const fresh = computed(() => !props.set?.shots.length)
 
-watch(() => props.set, () => {
-  here.value = undefined
-})
-
-function askFromHere() {
-  const seen = props.charted.fromHere()
-  here.value = seen
-    ? t('count.fromHere', { chance: asPercent(seen.chance), rate: asPercent(seen.rate), trials: seen.trials })
-    : t('count.notFromHere')
+function call() {
+  if (called.value !== undefined && Number.isInteger(called.value)) {
+    emit('settle', props.charted.callNumber(called.value, settings.standpoint))
+    calling.value = false
+  }
 }
+const owed = computed(() => props.set?.count.owed ?? 0)
 </script>
 
 <template>
@@ -46,20 +45,37 @@ function askFromHere() {
       <p class="small">{{ t('count.range') }}</p>
       <v-btn @click="emit('settle', charted.startScoring())">{{ t('count.startScoring') }}</v-btn>
     </template>
+    <p v-if="set?.count.called !== undefined" class="small" data-test="called">{{ t('count.called', { count: set.count.called }) }}</p>
+    <form v-else-if="fresh && calling" class="call" @submit.prevent="call">
+      <v-text-field
+        v-model.number="called"
+        type="number"
+        inputmode="numeric"
+        min="0"
+        :label="t('count.callLabel')"
+        autofocus
+        hide-details
+      />
+      <v-btn type="submit">{{ t('count.callIt') }}</v-btn>
+    </form>
+    <v-btn v-else-if="fresh && !set?.closed" variant="text" @click="calling = true">{{ t('count.call') }}</v-btn>
     <v-btn v-if="owed > 0" @click="emit('settle', charted.payOwed(owed))">{{ t('count.pay', { count: owed }, owed) }}</v-btn>
-    <template v-if="set && !set.closed && set.standing === 'OPEN'">
-      <p v-if="here" class="small" role="status" data-test="from-here">{{ here }}</p>
-      <v-btn v-else variant="text" @click="askFromHere">{{ t('count.askFromHere') }}</v-btn>
-    </template>
   </div>
 </template>
 
 <style scoped>
-.notes {
+.notes:not(:empty) {
   display: grid;
   gap: 8px;
   margin-top: 12px;
   justify-items: start;
+}
+
+.call {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  width: 100%;
 }
 
 .notes :deep(.v-select) {

@@ -251,6 +251,11 @@ export function useSet() {
     write('level.moved', { from: level.value, to, by, unmet })
   /** The balls until now were for the range; from here on they count. */
   const startScoring = () => write('scoring.started', {})
+  /** Called by the player before the first ball; it opens the set. */
+  function callNumber(number: number, standpoint: Standpoint): Logged {
+    const opened: Logged = set.value ? { ok: true, set: set.value } : open(standpoint)
+    return opened.ok ? write('number.called', { number }) : opened
+  }
   const payOwed = (count: number) => write('owed.paid', { count })
   const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
   const verdict = (): Verdict | undefined => set.value ? chart.verdict() : undefined
@@ -266,7 +271,7 @@ export function useSet() {
 
   return {
     set, standing, level, tookPen, conditions, place, lying, onTheWay, under, standAt, turn, forget, load, land, key, call,
-    undo, redo, close, reopen, moveLevel, verdict, next, onTrack, startScoring, payOwed, fromHere,
+    undo, redo, close, reopen, moveLevel, verdict, next, onTrack, startScoring, callNumber, payOwed, fromHere,
   }
 }
 

@@ -215,10 +215,14 @@ class MakingDrillsTest {
     }
 
     @Test
-    void theChanceFromHereIsToldOnATouch(Hall hall) {
+    void aCalledNumberIsKeptAndTheChanceFromHereIsToldOnATouch(Hall hall) {
         String player = Device.newId();
         own.put("/api/players/" + player, "{\"name\":\"Chance Tester\",\"hand\":\"RIGHT\"}");
         Courtside court = new Courtside(hall.tablet()).open("http://localhost:" + own.port(), player);
+        court.press("Call a number");
+        field(court.page(), "Number called").fill("9");
+        court.press("Call it");
+        assertThat(court.page().getByTestId("called")).hasText("Called: 9");
         court.row("1101").press("Chance from here");
         assertThat(court.page().getByTestId("from-here")).containsText("Too few balls");
         court.row("1").press("Chance from here");

@@ -2,7 +2,9 @@ package bersaglio.core.drill;
 
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.GoalOdds;
 import bersaglio.core.odds.TargetRate;
 import bersaglio.core.problem.Check;
@@ -205,11 +207,15 @@ public record Level(
     public double passesWithin(int sets, double rate) {
         Check.requireBetween("sets", sets, 0, 1000);
         Check.requireRate("rate", rate);
-        return advance.passesWithin(this, sets, rate);
+        return goal instanceof FixedTest ? 0 : advance.passesWithin(this, sets, rate);
     }
 
-    /** What the rules of this level say after the last of these sets. */
+    /** What the rules of this level say after the last of these sets; a test is held to compare, and moves nobody. */
     Advice advise(List<Attempt> attempts) {
+        if (goal instanceof FixedTest) {
+            Tally held = attempts.get(attempts.size() - 1).tally();
+            return Advice.stay("test.held", new Figure("hits", held.hits()), new Figure("trials", held.trials()));
+        }
         Advice up = advance.advise(this, attempts);
         return up.call() == Advice.Call.STAY ? retreat.advise(this, attempts).orElse(up) : up;
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Run;
@@ -137,6 +138,20 @@ class MovesTest {
                 Level.NOT_THE_HITTER);
         Drill drill = new Drill("d-1", "d", 1, "D", "", Freedom.FED, List.of(first));
         assertThat(drill.advise(1, List.of(poor)).code()).isEqualTo("bottom.reached");
+    }
+
+    /** Held again after weeks it is compared; no rule makes a pass or a step back of it. */
+    @Test
+    void aTestMovesNobodyWhateverTheRule() {
+        Level test = third(new AfterUnmet(1, AfterUnmet.Back.ONE_LEVEL)).asking(new FixedTest(6));
+        Attempt held = Attempt.of(test.goal(), "111111");
+        for (AdvanceRule rule : List.of(new OneMetQuota(), new Evidence(0.5, 1, 0), WALD)) {
+            Advice advice = test.with(rule).advise(List.of(held, held, held, held, held));
+            assertThat(advice.call()).isEqualTo(Advice.Call.STAY);
+            assertThat(advice.code()).isEqualTo("test.held");
+            assertThat(advice.figures()).contains(new Figure("hits", 6), new Figure("trials", 6));
+            assertThat(test.with(rule).passesWithin(3, 0.9)).isZero();
+        }
     }
 
     private static Level third(Retreat retreat) {

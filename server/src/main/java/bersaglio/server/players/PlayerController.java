@@ -157,17 +157,14 @@ class PlayerController {
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
         List<String> worksOn = progressions.drillsOf(player);
+        Set<String> newest = drills.newest().stream().map(Drill::id).collect(Collectors.toSet());
         return new PlayerView(
                 known(player),
                 drills.all().stream()
-                        .filter(drill -> isNewest(drill) && worksOn.contains(drill.family())
+                        .filter(drill -> newest.contains(drill.id()) && worksOn.contains(drill.family())
                                 || !results.setsOf(player, drill.id()).isEmpty())
                         .flatMap(drill -> records(player, drill))
                         .toList());
-    }
-
-    private boolean isNewest(Drill drill) {
-        return drills.newest().stream().anyMatch(newest -> newest.id().equals(drill.id()));
     }
 
     /** A player's sets on a drill version, of all wings, hands and sides, and the rung on which the player came to it. */
