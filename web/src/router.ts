@@ -1,6 +1,9 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import TodayPage from './today/TodayPage.vue'
 
+/** A set from paper was held before today, until the coach says when. */
+const yesterday = () => Date.now() - 24 * 3600 * 1000
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
@@ -10,8 +13,13 @@ export const router = createRouter({
       path: '/courtside/:player/:drill/:run?',
       name: 'court',
       component: () => import('./courtside/CourtsidePage.vue'),
-      props: ({ params, query }) => ({ ...params, track: typeof query.track === 'string' ? query.track : '' }),
+      props: ({ params, query }) => ({
+        ...params,
+        track: typeof query.track === 'string' ? query.track : '',
+        ...'paper' in query && { paper: true, company: { heldAt: yesterday() } },
+      }),
     },
+    { path: '/queue/:drill', name: 'queue', component: () => import('./queue/QueuePage.vue'), props: true },
     { path: '/drills', name: 'drills', component: () => import('./drills/DrillsPage.vue') },
     { path: '/drills/targets', name: 'targets', component: () => import('./targets/TargetsPage.vue') },
     { path: '/drills/targets/:target/:court?', name: 'target', component: () => import('./targets/TargetPage.vue'), props: true },
@@ -22,6 +30,13 @@ export const router = createRouter({
     { path: '/drills/:family/print/:sheet', name: 'print-drill', component: () => import('./drills/DrillPrint.vue'), props: true },
     { path: '/drills/:family', name: 'drill', component: () => import('./drills/DrillPage.vue'), props: true },
     { path: '/players', name: 'players', component: () => import('./players/PlayersPage.vue') },
+    { path: '/squad', name: 'squad', component: () => import('./squad/SquadPage.vue') },
+    {
+      path: '/players/:player/progressions/:drill',
+      name: 'progression',
+      component: () => import('./players/ProgressionPage.vue'),
+      props: ({ params, query }) => ({ ...params, track: typeof query.track === 'string' ? query.track : '' }),
+    },
     { path: '/players/:player', name: 'player', component: () => import('./players/PlayerPage.vue'), props: true },
     { path: '/:rest(.*)', redirect: '/' },
   ],

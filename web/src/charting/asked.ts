@@ -1,4 +1,6 @@
-import { api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Today, type ZoneReport } from '@/shared/api'
+import {
+  api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Squad, type Today, type ZoneReport,
+} from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
 
@@ -13,7 +15,7 @@ export interface Asked<T> {
 export class NotThere extends Error {}
 
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = 4
+const SHAPE = 5
 const keyOf = (question: string) => `${SHAPE}.${question}`
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
@@ -42,6 +44,10 @@ export async function askClub(): Promise<Asked<Club>> {
 
 export function askToday(): Promise<Asked<Today>> {
   return ask('today', () => api.GET('/api/today'))
+}
+
+export function askSquad(): Promise<Asked<Squad>> {
+  return ask('squad', () => api.GET('/api/squad'))
 }
 
 export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {

@@ -1,6 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { v7 as uuid } from 'uuid'
 import type { ChartEvent, Problem } from '@/shared/api'
+import { leftBehind, note } from './justWritten'
 
 export type Fate = 'waiting' | 'stored' | 'aside'
 
@@ -41,18 +42,38 @@ function database(): Promise<IDBPDatabase<DeviceSchema>> {
       db.createObjectStore('facts')
       db.createObjectStore('snapshots')
     },
-  })
+  }).then(takeIn)
   return opened
+}
+
+/** Keeps what a page that is gone had written and could not keep any more. */
+async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<IDBPDatabase<DeviceSchema>> {
+  const left = await leftBehind()
+  if (left.length > 0) {
+    const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
+    for (const written of left.map((one) => one.written as Written)) {
+      const known = await tx.store.index('run').getAll(written.run)
+      if (!known.some((kept) => kept.event.id === written.event.id)) {
+        await tx.store.add(written)
+      }
+    }
+    await tx.done
+    left.forEach(({ key }) => localStorage.removeItem(key))
+  }
+  return db
 }
 
 /**
  * Keeps one event: a single transaction, forced to disc, gives it the device's next number. It has been kept once the
- * promise is fulfilled.
+ * promise is fulfilled; until then it is noted where a page that is gone leaves it behind.
  */
 export async function keep(event: NewEvent, player: string, drill: string): Promise<void> {
+  const written: Written = { run: event.run, player, drill, fate: 'waiting', storedAt: 0, event }
+  const onDisc = note(written)
   const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
-  void tx.store.add({ run: event.run, player, drill, fate: 'waiting', storedAt: 0, event })
+  void tx.store.add(written)
   await tx.done
+  onDisc()
 }
 
 /** Takes over a run that another device, or this one long ago, has written; these events are on the server already. */

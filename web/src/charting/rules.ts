@@ -6,11 +6,22 @@ import type { Place } from '@/court/turn'
 /** Where a player stands on a drill, with the sets that this device alone knows. */
 export interface Standing {
   level: number
+  /** Sets that count at that level so far. */
+  tries: number
   sets: SetLine[]
-  verdict?: Verdict
   /** The best that is to be beaten, where the level asks for that. */
   best?: number
 }
+
+/** Players who hit one after the other, as the page keeps them. */
+export interface Queue { order: string[], away: string[], ballsATurn: number, at: number, taken: number }
+
+export interface QueueTurn { queue: Queue, hitter: string, next: string, left: number }
+
+export type QueueAct = 'BALL' | 'SKIP' | 'THAT_WAS' | 'CALL' | 'AWAY' | 'BACK' | 'NOTHING'
+
+/** What a set says now, and what is to be said when it closes. */
+export interface Judged { verdict?: Verdict, said: Said }
 
 /** The chance to meet the goal from where a set stands, and the rate that it rests on. */
 export interface FromHere { chance: number, rate: number, trials: number }
@@ -26,6 +37,12 @@ export interface Conditions {
   laid?: Laid[]
   /** Wing, hand or side, where the drill keeps them apart. */
   track?: string
+  /** Who plays with or against the player, in the order of the sides. */
+  partners?: string[]
+  /** What the sets of a queue have in common. */
+  queue?: string
+  /** When it was held, for a set that is entered from paper. */
+  heldAt?: number
 }
 
 export const AS_DRAWN: Conditions = { hand: 'RIGHT', from: 'RIGHT', opponent: 'RIGHT' }
@@ -66,6 +83,11 @@ export async function loadRules() {
     return JSON.parse(rules.preview(JSON.stringify(target), ring, JSON.stringify(conditions), JSON.stringify(places)))
   }
 
+  /** @param player whom it is about; nobody for a ball or a skipped turn */
+  function queue(now: Queue, act: QueueAct, player = ''): Or<QueueTurn> {
+    return JSON.parse(rules.queue(JSON.stringify(now), act, player))
+  }
+
   /** The chart of one set; every call is answered at once, from this device. */
   function chart(drill: Drill, history: SetLine[]) {
     const chart = rules.chart(JSON.stringify(drill), JSON.stringify(history))
@@ -79,16 +101,9 @@ export async function loadRules() {
         shots = [...shots.slice(0, seen.fromShot), ...seen.set.shots]
         return { ...seen.set, shots }
       },
-      verdict(): Verdict | undefined {
-        const verdict = chart.verdict()
-        return verdict === '' ? undefined : JSON.parse(verdict)
-      },
       fromHere(): FromHere | undefined {
         const here = chart.fromHere()
         return here === '' ? undefined : JSON.parse(here)
-      },
-      closing(): Said {
-        return JSON.parse(chart.closing())
       },
       lying(): Lying {
         return JSON.parse(chart.lying())
@@ -99,7 +114,15 @@ export async function loadRules() {
     }
   }
 
-  return { standing, lying, preview, chart }
+  return { standing, lying, preview, queue, chart }
+}
+
+/** What sets say; loaded behind the first shots, and asked at the end or on a touch. */
+export async function loadJudge() {
+  const judge = await import('@bersaglio/rules/judge')
+  return function judged(drill: Drill, history: SetLine[], line: SetLine): Judged {
+    return JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line)))
+  }
 }
 
 export type LoadedRules = Awaited<ReturnType<typeof loadRules>>

@@ -1,23 +1,27 @@
 <script setup lang="ts">
-import { mdiArrowUp, mdiRulerSquare } from '@mdi/js'
+import { mdiRulerSquare } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Conditions } from '@/charting/rules'
 import type {
   Caller, Drill, Laid, Lying, PlaceVersion, Plane, Player, Ruling, SetView, Shot, Sport, Stance, Verdict,
 } from '@/shared/api'
-import { asMetres } from '@/shared/format'
-import { useGoals } from '@/shared/goals'
 import { levelOf, useSentences } from '@/shared/sentences'
+import { useSettings } from '@/shared/settings'
 import CloseCall from './CloseCall.vue'
+import CountDialog from './CountDialog.vue'
 import FromHere from './FromHere.vue'
-import GoalPegs from './GoalPegs.vue'
+import type { Logged } from './entries'
 import LayingCard from './LayingCard.vue'
 import SetConditions from './SetConditions.vue'
+import SetDecision from './SetDecision.vue'
 import SetNotes from './SetNotes.vue'
 import StanceMover from './StanceMover.vue'
 import SetVerdict from './SetVerdict.vue'
+import SetTally from './SetTally.vue'
 import ShotChange from './ShotChange.vue'
+import ShotNotes from './ShotNotes.vue'
+import type { Live } from './useLive'
 import type { useSet } from './useSet'
 
 /** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
@@ -38,6 +42,10 @@ const props = defineProps<{
   stance: Stance | undefined
   lay: (laid: Laid[]) => string
   charted: ReturnType<typeof useSet>
+  live: Live
+  /** Who is in the set, in the order of its sides. */
+  names: string[]
+  players: Player[]
 }>()
 const caller = defineModel<Caller>('caller', { required: true })
 const emit = defineEmits<{
@@ -51,27 +59,30 @@ const emit = defineEmits<{
   place: [id: string | undefined]
   under: [given: Partial<Conditions>]
   stand: [stance: Stance]
-  settle: [logged: ReturnType<ReturnType<typeof useSet>['startScoring']>]
+  settle: [logged: Logged]
+  tick: []
+  pause: []
 }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
-const goals = useGoals()
 const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
 const laying = ref(false)
 const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones.some((zone) => zone.cards.length > 0)))
 const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
-const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
-const count = computed(() => props.set?.count ?? rung.value.fresh)
-/** The level that the rule would step back to. */
-const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
-/** The step below the lowest level, once the rule would go below it. */
-const below = computed(() => props.verdict?.advice.code === 'bottom.reached' ? props.drill.design.below : undefined)
-const top = computed(() => props.level === props.drill.levels.length)
-const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
-const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).length ?? 0)
+const noted = computed(() => props.chosen?.shot ?? props.set?.shots.at(-1))
+const countIs = defineModel<boolean>('countIs', { required: true })
+const settings = useSettings()
+/** What has a count of its own: sides, zones, or the two ways that are compared. */
+const parts = computed(() => {
+  const { goal, target } = rung.value
+  if (goal.kind === 'COVER') {
+    return target.zones.map((zone) => zone.name)
+  }
+  return goal.ways ?? (rung.value.fresh.parts.length > 1 ? props.names : [])
+})
 </script>
 
 <template>
@@ -100,29 +111,35 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
           @under="emit('under', $event)"
         />
       </template>
-      <SetNotes :drill="drill" :set="set" :charted="charted" @settle="emit('settle', $event)" />
+      <SetNotes
+        :drill="drill"
+        :level="rung"
+        :set="set"
+        :charted="charted"
+        :names="names"
+        :players="players"
+        @settle="emit('settle', $event)"
+      />
       <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
     </header>
 
-    <div class="tally" data-test="tally">
-      <p v-if="goals.place(rung.goal, count)" class="place" data-test="station">{{ goals.place(rung.goal, count) }}</p>
-      <p class="count big" data-test="count">{{ goals.counted(rung, set) }}</p>
-      <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ goals.standing(rung, set) }}</p>
-      <GoalPegs :level="rung" :set="set" />
-      <p class="soft small" data-test="best">
-        <template v-if="rung.goal.kind === 'QUOTA'">
-          {{ t('courtside.best', { best: count.best, balls: rung.goal.balls }) }}
-        </template>
-        <template v-else>{{ goals.missRule(rung.goal) }}</template>
-        <template v-if="goals.broke(count)"> · {{ goals.broke(count) }}</template>
-        <template v-if="count.owed"> · {{ t('count.owed', { count: count.owed }) }}</template>
-        <template v-if="set?.notSeen"> · {{ t('courtside.notSeen', { count: set.notSeen }) }}</template>
-        <template v-if="rung.target.zones.some((zone) => zone.asks.rings)"> · {{ t('courtside.points', { count: set?.points ?? 0 }) }}</template>
-        <template v-if="fromAim !== undefined"> · {{ t('editor.fromAim', { length: `${asMetres(fromAim)} m` }) }}</template>
-        <template v-if="past"> · {{ t('courtside.past', { count: past }) }}</template>
-      </p>
-      <p v-if="set?.claims" class="small">{{ t('courtside.claims', { count: set.claims }) }}</p>
-    </div>
+    <SetTally
+      :level="rung"
+      :set="set"
+      :tries="charted.tries.value"
+      :best="charted.standing.value?.best"
+      :live="live"
+      :names="names"
+      :team="charted.team.value"
+      @side="charted.hitsNext"
+      @tick="emit('tick')"
+    />
+    <ShotNotes
+      v-if="set && !set.closed && noted"
+      :shot="noted"
+      :watch-point="drill.design.watchPoint"
+      @note="(note, on) => emit('settle', charted.note(noted!.id, note, on))"
+    />
 
     <ShotChange
       v-if="chosen"
@@ -131,55 +148,17 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
       @call="emit('call', chosen.shot.id, $event)"
       @done="emit('unchoose')"
     />
-    <template v-else-if="set?.closed">
-      <section class="verdict" data-test="verdict" aria-live="polite">
-        <SetVerdict v-if="verdict" :verdict="verdict" with-advice />
-        <p v-else>{{ t('advice.set.empty') }}</p>
-        <router-link v-if="below" :to="`/drills/${below}`">{{ t('courtside.below') }}</router-link>
-        <p v-if="decided" class="decided" data-test="decided">{{ decided }}</p>
-      </section>
-      <div v-if="!decided && verdict" class="actions">
-        <template v-if="advised">
-          <v-btn
-            color="primary"
-            variant="flat"
-            size="large"
-            :prepend-icon="mdiArrowUp"
-            @click="emit('move', level + 1, 'RULE', false)"
-          >
-            {{ t('courtside.moveUp', { level: level + 1 }) }}
-          </v-btn>
-          <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
-        </template>
-        <template v-else-if="back !== undefined">
-          <v-btn color="primary" variant="flat" size="large" @click="emit('move', back, 'RULE', false)">
-            {{ t('courtside.stepBack', { level: back }) }}
-          </v-btn>
-          <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
-        </template>
-        <template v-else>
-          <v-btn color="primary" variant="flat" size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
-          <v-btn v-if="!top" @click="emit('move', level + 1, 'COACH', set.standing !== 'MET')">
-            {{ t(set.standing === 'MET' ? 'courtside.moveUp' : 'courtside.moveUpAnyway', { level: level + 1 }) }}
-          </v-btn>
-          <v-btn v-if="level > 1" @click="emit('move', level - 1, 'COACH', false)">
-            {{ t('courtside.stepBack', { level: level - 1 }) }}
-          </v-btn>
-        </template>
-      </div>
-      <div class="actions">
-        <v-btn
-          v-if="decided || !verdict"
-          color="primary"
-          variant="flat"
-          size="large"
-          @click="emit('next')"
-        >
-          {{ t('courtside.nextSet') }}
-        </v-btn>
-        <v-btn variant="text" @click="emit('reopen')">{{ t('courtside.reopen') }}</v-btn>
-      </div>
-    </template>
+    <SetDecision
+      v-else-if="set?.closed"
+      :drill="drill"
+      :level="level"
+      :set="set"
+      :verdict="verdict"
+      :decided="decided"
+      @move="(to, by, unmet) => emit('move', to, by, unmet)"
+      @next="emit('next')"
+      @reopen="emit('reopen')"
+    />
     <template v-else>
       <CloseCall
         v-if="closeShot"
@@ -194,8 +173,23 @@ const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).len
       <p v-if="set?.count.full" class="full">
         {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
       </p>
-      <div v-if="set && set.standing === 'OPEN'" class="actions foot"><FromHere :set="set" :ask="charted.fromHere" /></div>
-      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions" :class="{ foot: set?.standing !== 'OPEN' }">
+      <div v-if="set" class="actions foot">
+        <FromHere v-if="set.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
+        <div class="pair">
+          <v-btn variant="text" @click="countIs = true">{{ t('countIs.open') }}</v-btn>
+          <v-btn variant="text" :aria-pressed="set.pausedSince !== undefined" @click="emit('pause')">
+            {{ t(set.pausedSince === undefined ? 'pause.start' : 'pause.end') }}
+          </v-btn>
+        </div>
+        <CountDialog
+          v-model="countIs"
+          :now="set.count"
+          :names="names"
+          :parts="parts"
+          @set="emit('settle', charted.countIs($event, settings.standpoint))"
+        />
+      </div>
+      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions" :class="{ foot: !set }">
         <v-btn
           size="large"
           :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"
@@ -240,28 +234,6 @@ h1 {
   line-height: 1.4;
 }
 
-.big {
-  font-size: 76px;
-}
-
-.tally > * + * {
-  margin-top: 8px;
-}
-
-.standing {
-  font-size: 20px;
-  padding-left: 12px;
-  border-left: 6px solid var(--rule);
-}
-
-.standing.MET {
-  border-color: var(--pine);
-}
-
-.standing.OUT_OF_REACH {
-  border-color: var(--plum);
-}
-
 .actions {
   display: grid;
   gap: 8px;
@@ -275,7 +247,12 @@ h1 {
   margin-top: auto;
 }
 
-.decided,
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
 .full {
   font-weight: 650;
   margin-top: 12px;

@@ -1,15 +1,25 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Drill, SetView } from '@/shared/api'
+import type { Drill, Level, Player, SetView } from '@/shared/api'
+import { clubTime } from '@/shared/clock'
+import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import { useSettings } from '@/shared/settings'
+import type { Logged } from './entries'
 import type { useSet } from './useSet'
 
 /** What only some drills ask of a set: which wing, hand or side, the range first, what misses owe. */
 type Charted = ReturnType<typeof useSet>
-const props = defineProps<{ drill: Drill, set: SetView | undefined, charted: Charted }>()
-const emit = defineEmits<{ settle: [logged: ReturnType<Charted['startScoring']>] }>()
+const props = defineProps<{
+  drill: Drill
+  level: Level
+  set: SetView | undefined
+  charted: Charted
+  names: string[]
+  players: Player[]
+}>()
+const emit = defineEmits<{ settle: [logged: Logged] }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
@@ -27,6 +37,37 @@ function call() {
     calling.value = false
   }
 }
+/** Others who may be in it: the other sides, or as many as the drill takes. */
+const mostOthers = computed(() => {
+  const { kind, sides = 2 } = props.level.goal
+  if (kind === 'RACE' || (kind === 'TIMED' && props.level.goal.sides)) {
+    return sides - 1
+  }
+  return kind === 'DUEL' ? 1 : Math.min(3, props.drill.design.players.most - 1)
+})
+const others = computed(() => props.players
+  .filter((one) => one.id !== props.charted.playerId())
+  .map((one) => ({ value: one.id, title: one.name })))
+
+const heldAt = computed(() => props.charted.conditions.value.heldAt)
+const date = computed({
+  get: () => dateOf(heldAt.value ?? clubTime()),
+  set: (given) => {
+    const [year, month, day] = given.split('-').map(Number)
+    if (year && month && day) {
+      props.charted.under({ heldAt: new Date(year, month - 1, day, 12).getTime() })
+    }
+  },
+})
+
+function dateOf(millis: number): string {
+  const held = new Date(millis)
+  return [held.getFullYear(), held.getMonth() + 1, held.getDate()].map((part) => String(part).padStart(2, '0')).join('-')
+}
+
+function playWith(partners: string[]) {
+  props.charted.under({ partners: partners.slice(0, mostOthers.value) })
+}
 const owed = computed(() => props.set?.count.owed ?? 0)
 </script>
 
@@ -41,6 +82,27 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       @update:model-value="charted.onTrack($event)"
     />
     <p v-else-if="track" class="small">{{ trackWords(track) }}</p>
+    <v-text-field
+      v-if="!set && heldAt !== undefined"
+      v-model="date"
+      type="date"
+      :label="t('after.date')"
+      :max="dateOf(clubTime())"
+      hide-details
+    />
+    <p v-else-if="set?.enteredLater" class="small" data-test="paper">{{ t('after.later', { date: asDay(set.heldAt) }) }}</p>
+    <v-autocomplete
+      v-if="!set && mostOthers > 0"
+      :model-value="charted.conditions.value.partners ?? []"
+      :label="t('count.with')"
+      :items="others"
+      multiple
+      chips
+      closable-chips
+      hide-details
+      @update:model-value="playWith"
+    />
+    <p v-else-if="set?.partners.length" class="small" data-test="with">{{ t('count.withNames', { names: names.join(', ') }) }}</p>
     <template v-if="findsRange && !scoring && !set?.closed">
       <p class="small">{{ t('count.range') }}</p>
       <v-btn @click="emit('settle', charted.startScoring())">{{ t('count.startScoring') }}</v-btn>
@@ -78,7 +140,8 @@ const owed = computed(() => props.set?.count.owed ?? 0)
   width: 100%;
 }
 
-.notes :deep(.v-select) {
+.notes :deep(.v-select),
+.notes :deep(.v-autocomplete) {
   width: 100%;
 }
 

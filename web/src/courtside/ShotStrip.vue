@@ -31,10 +31,11 @@ function away({ ruling: { outcome, side } }: Shot) {
     <span v-if="earlier" class="earlier soft">{{ t('courtside.earlier', { count: earlier }) }}</span>
     <button
       v-for="{ shot, number } in last"
-      :key="shot.id"
+      :key="`${shot.id} ${number}`"
       v-memo="[number, shot.ruling.outcome, shot.ruling.side, shot.close, shot.counted, shot.id === chosen]"
       type="button"
       class="shot"
+      :disabled="shot.grain === 'COUNT_ONLY'"
       :class="{ chosen: shot.id === chosen, uncounted: !shot.counted }"
       :aria-label="t('courtside.shot', { number, ruling: ruling(shot.ruling, onSurface) })"
       :aria-pressed="shot.id === chosen"
@@ -71,8 +72,8 @@ function away({ ruling: { outcome, side } }: Shot) {
 
 .shot {
   position: relative;
-  flex: 0 1 64px;
-  min-width: 48px;
+  contain: strict;
+  flex: 0 0 60px;
   display: grid;
   justify-items: center;
   align-content: center;

@@ -1,21 +1,24 @@
-import { onBeforeUnmount } from 'vue'
 import { useSettings } from '@/shared/settings'
 
-export type Cue = 'hit' | 'miss' | 'refused'
+export type Cue = 'hit' | 'miss' | 'refused' | 'tick' | 'warn' | 'signal'
 
 const TONES: Record<Cue, { pitch: number, seconds: number, shape: OscillatorType, buzz: number[] }> = {
   hit: { pitch: 880, seconds: 0.07, shape: 'sine', buzz: [25] },
   miss: { pitch: 330, seconds: 0.09, shape: 'triangle', buzz: [60] },
+  tick: { pitch: 620, seconds: 0.03, shape: 'sine', buzz: [10] },
+  warn: { pitch: 520, seconds: 0.2, shape: 'sine', buzz: [30, 60, 30] },
+  signal: { pitch: 740, seconds: 0.6, shape: 'sawtooth', buzz: [200] },
   refused: { pitch: 140, seconds: 0.25, shape: 'square', buzz: [40, 60, 40] },
 }
 const LOUDNESS = 0.12
+let shared: AudioContext | undefined
 
 /** Short sounds and vibrations that tell a hit, another shot, and a touch that was not accepted apart. */
 export function useFeedback() {
   const settings = useSettings()
   // Made ahead, as opening the sound takes far longer than a touch may; it plays from the first touch on.
-  const audio = 'AudioContext' in window ? new AudioContext() : undefined
-  onBeforeUnmount(() => void audio?.close())
+  shared ??= 'AudioContext' in window ? new AudioContext() : undefined
+  const audio = shared
 
   return function give(cue: Cue) {
     const tone = TONES[cue]

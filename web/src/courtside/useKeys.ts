@@ -1,28 +1,21 @@
 import { useEventListener } from '@vueuse/core'
-import type { Outcome, Ruling, Standpoint } from '@/shared/api'
 import { sideOfArrow } from '@/court/turn'
+import type { Ruling, Standpoint } from '@/shared/api'
 import { plain } from '@/shared/sentences'
+import { useSettings } from '@/shared/settings'
+import { actionOf, tokenOf, type ActionId } from './keys'
 
-export interface KeyActions {
+export type KeyActions = Record<ActionId, () => void> & {
   log: (ruling: Ruling) => void
-  undo: () => void
-  redo: () => void
-  callOther: () => void
-  effect: () => void
   zone: (number: number) => void
-  callStands: () => void
-  judge: () => void
-  close: () => void
-  turn: () => void
-  help: () => void
 }
 
-const OUTCOMES: Record<string, Outcome> = { ' ': 'HIT', 'n': 'NET', 'u': 'NOT_SEEN', 'r': 'NO_REACH', 'v': 'VOID' }
+/** Every courtside action has a key, its own or a learned one. */
+export function useKeys(actions: KeyActions, standpoint: () => Standpoint, facing: () => boolean, active: () => boolean) {
+  const settings = useSettings()
 
-/** Every courtside action has a key; a clicker or foot switch is a keyboard with few keys. */
-export function useKeys(actions: KeyActions, standpoint: () => Standpoint, facing: () => boolean) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (event.repeat || event.altKey || isTyping(event)) {
+    if (!active() || event.repeat || event.altKey || isTyping(event)) {
       return
     }
     if (act(event)) {
@@ -31,32 +24,19 @@ export function useKeys(actions: KeyActions, standpoint: () => Standpoint, facin
   })
 
   function act(event: KeyboardEvent): boolean {
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
     if (event.ctrlKey || event.metaKey) {
-      return key === 'z' && run(event.shiftKey ? actions.redo : actions.undo)
+      return event.key.toLowerCase() === 'z' && run(event.shiftKey ? actions.redo : actions.undo)
     }
-    const outcome = OUTCOMES[key]
-    if (outcome) {
-      return run(() => actions.log(plain(outcome)))
+    const token = tokenOf(event)
+    const action = actionOf(token, settings.keys)
+    if (action) {
+      return run(actions[action])
     }
-    if (key >= '1' && key <= '9') {
-      return run(() => actions.zone(Number(key)))
+    if (token >= '1' && token <= '9' && token.length === 1) {
+      return run(() => actions.zone(Number(token)))
     }
-    const side = sideOfArrow(key, standpoint(), facing())
-    if (side) {
-      return run(() => actions.log(rulingOf(side, event.shiftKey)))
-    }
-    const keys: Record<string, () => void> = {
-      'Backspace': event.shiftKey ? actions.redo : actions.undo,
-      'c': actions.callOther,
-      'e': actions.effect,
-      's': actions.callStands,
-      'j': actions.judge,
-      't': actions.turn,
-      '?': actions.help,
-    }
-    const action = key === 'Enter' && event.shiftKey ? actions.close : keys[key]
-    return action ? run(action) : false
+    const side = sideOfArrow(event.key, standpoint(), facing())
+    return side ? run(() => actions.log(rulingOf(side, event.shiftKey))) : false
   }
 }
 
@@ -79,7 +59,7 @@ function isTyping(event: KeyboardEvent): boolean {
   if (!(at instanceof HTMLElement)) {
     return false
   }
-  const field = at.matches('input, textarea, select, [role=listbox], [role=option]') || at.closest('[role=dialog]') !== null
+  const field = at.matches('input, textarea, select, [role=listbox], [role=option]') || at.closest('[role=dialog], [role=menu]') !== null
   const onButton = at.matches('button, a, [role=button]') && (event.key === ' ' || (event.key === 'Enter' && !event.shiftKey))
   return field || onButton
 }

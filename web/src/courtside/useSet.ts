@@ -5,18 +5,18 @@ import { adopt, deviceId, ofPlayer, ofRun, sessionOf, type NewEvent } from '@/ch
 import { useOutbox } from '@/charting/outbox'
 import { byRun, ownSets } from '@/charting/ownSets'
 import {
-  AS_DRAWN, loadRules, type Chart, type Conditions, type FromHere, type LoadedRules, type RulesProblem, type Standing,
+  AS_DRAWN, loadJudge, loadRules, type Chart, type Conditions, type FromHere, type Judged, type LoadedRules, type RulesProblem,
+  type Standing,
 } from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type From, type Lying, type PlaceVersion, type Player, type Ruling, type SetView,
-  type Stance, type Standpoint, type Verdict,
+  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling, type Said,
+  type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
-
-type Body = ChartEvent['body']
-type Logged = { ok: true, set: SetView } | { ok: false, problem: RulesProblem }
+import { entriesOf, type Body, type Logged } from './entries'
+import { dayOf, hasWaiting, sideOf, toTheMillimetre, type Opening } from './opening'
 
 /** One set while it is charted: judged at once by the rules, kept on this device, sent by the outbox. */
 export function useSet() {
@@ -26,6 +26,7 @@ export function useSet() {
   const tookPen = ref(false)
   let rules: LoadedRules
   let chart: Chart
+  let judging: ReturnType<typeof loadJudge>
   let player: Player
   let drill: Drill
   let device = ''
@@ -44,16 +45,23 @@ export function useSet() {
   /** Where the ball was seen so far, while it has further places to come to. */
   const onTheWay = shallowRef<Place[]>([])
 
+  /** The side that hits next, from 0, where sides play against each other. */
+  const team = ref(0)
+  /** Which set in a row this is at its level, from 1. */
+  const tries = computed(() => (standing.value?.tries ?? 0) + 1)
   const level = computed(() => set.value?.level ?? standing.value?.level ?? 1)
 
-  async function load(given: { player: Player, drill: Drill, track: string, run?: string, openRun?: string }) {
+  async function load(given: Opening) {
     player = given.player
     drill = given.drill
     rules = await loadRules()
-    conditions.value = { ...AS_DRAWN, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from }
+    judging = loadJudge()
+    conditions.value = {
+      ...AS_DRAWN, ...given.company, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from,
+    }
     device = await deviceId()
     await settleStanding()
-    const open = given.run ?? await openHere() ?? given.openRun
+    const open = given.run ?? (given.company?.heldAt ? undefined : await openHere() ?? given.openRun)
     if (open) {
       await resume(open)
     } else {
@@ -130,7 +138,8 @@ export function useSet() {
     if (!events.some((event) => event.kind === 'set.opened') || !hasWaiting(await ofRun(open))) {
       events = await fromServer(open) ?? events
     }
-    chart = rules.chart(drill, (standing.value?.sets ?? []).filter((line) => line.run !== open))
+    run = open
+    chart = rules.chart(drill, history())
     const seen = chart.append(events)
     const first = events[0]
     if ('problem' in seen || !first) {
@@ -138,7 +147,6 @@ export function useSet() {
     }
     await adopt(events, seen.player, seen.drill)
     set.value = seen
-    run = open
     session = first.session
     openedAt = seen.openedAt
     openedTick = performance.now() - (clubTime() - openedAt)
@@ -173,20 +181,18 @@ export function useSet() {
 
   /** Logs a shot; the first one opens the set. */
   function shoot(kind: 'shot.landed' | 'shot.keyed', body: Body, standpoint: Standpoint): Logged {
-    if (!set.value) {
-      const opened = open(standpoint)
-      if (!opened.ok) {
-        return opened
-      }
-    }
-    return write(kind, body)
+    const opened = open(standpoint)
+    return opened.ok ? write(kind, body) : opened
   }
 
   function open(standpoint: Standpoint): Logged {
+    if (set.value) {
+      return { ok: true, set: set.value }
+    }
     openedAt = clubTime()
     openedTick = performance.now()
     void navigator.storage?.persist?.()
-    const { from, opponent, laid, track } = conditions.value
+    const { from, opponent, laid, track, partners, queue, heldAt } = conditions.value
     const opened = write('set.opened', {
       player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint, from, opponent,
       ...place.value && { place: place.value.versionId },
@@ -194,6 +200,9 @@ export function useSet() {
       ...laid?.length && { laid },
       ...track && { track },
       ...standing.value?.best !== undefined && { toBeat: standing.value.best },
+      ...partners?.length && { partners },
+      ...queue && { queue },
+      ...heldAt && { heldAt },
     })
     return opened.ok && conditions.value.stance ? write('stance.moved', conditions.value.stance) : opened
   }
@@ -203,20 +212,19 @@ export function useSet() {
     const place = { x: toTheMillimetre(at.x), y: toTheMillimetre(at.y) }
     const before = onTheWay.value
     if ((lying.value?.stages.length ?? 1) > 1) {
-      const rung = levelOf(drill, level.value)
-      const seen = rules.preview(rung.target, rung.ring, conditions.value, [...before, place])
+      const seen = preview([...before, place])
       if ('goesOn' in seen && seen.goesOn) {
         onTheWay.value = [...before, place]
         return undefined
       }
     }
     onTheWay.value = []
-    return shoot('shot.landed', { ...place, ...before.length && { before }, by }, standpoint)
+    return shoot('shot.landed', { ...place, ...before.length && { before }, by, ...team.value && { team: team.value } }, standpoint)
   }
 
   function key(ruling: Ruling, by: Caller, standpoint: Standpoint): Logged {
     onTheWay.value = []
-    return shoot('shot.keyed', { ...ruling, by }, standpoint)
+    return shoot('shot.keyed', { ...ruling, by, ...team.value && { team: team.value } }, standpoint)
   }
 
   const standAt = (stance: Stance): Logged | undefined => {
@@ -229,8 +237,11 @@ export function useSet() {
     lie()
     return moved
   }
-  const turn = () => write('set.turned', {})
-  const call = (shot: string, ruling: Ruling) => write('shot.called', { shot, ...ruling })
+  /** What a ball at these places would be, without logging it. */
+  const preview = (places: Place[]) => {
+    const rung = levelOf(drill, level.value)
+    return rules.preview(rung.target, rung.ring, conditions.value, places)
+  }
   const forget = () => {
     onTheWay.value = []
   }
@@ -245,20 +256,23 @@ export function useSet() {
 
   const undo = () => turnBack('entry.undone', set.value?.undo)
   const redo = () => turnBack('entry.redone', set.value?.redo)
-  const close = () => write('set.closed', { said: chart.closing() })
-  const reopen = () => write('set.reopened', {})
+  const close = (said: Said) => write('set.closed', { said })
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>
     write('level.moved', { from: level.value, to, by, unmet })
-  /** The balls until now were for the range; from here on they count. */
-  const startScoring = () => write('scoring.started', {})
-  /** Called by the player before the first ball; it opens the set. */
-  function callNumber(number: number, standpoint: Standpoint): Logged {
-    const opened: Logged = set.value ? { ok: true, set: set.value } : open(standpoint)
-    return opened.ok ? write('number.called', { number }) : opened
-  }
-  const payOwed = (count: number) => write('owed.paid', { count })
   const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
-  const verdict = (): Verdict | undefined => set.value ? chart.verdict() : undefined
+  /** What the set says now; nothing before its first entry. */
+  async function judged(): Promise<Judged | undefined> {
+    const judge = await judging
+    return set.value ? judge(drill, history(), chart.line()) : undefined
+  }
+
+  const history = () => (standing.value?.sets ?? []).filter((line) => line.run !== run)
+  /** Milliseconds since the set's start in which it was played. */
+  function played(): number {
+    const seen = set.value
+    const at = performance.now() - openedTick
+    return seen ? Math.max(0, (seen.pausedSince ?? at) - seen.paused) : 0
+  }
 
   async function next() {
     const line = set.value ? chart.line() : undefined
@@ -269,26 +283,13 @@ export function useSet() {
     lie()
   }
 
-  return {
-    set, standing, level, tookPen, conditions, place, lying, onTheWay, under, standAt, turn, forget, load, land, key, call,
-    undo, redo, close, reopen, moveLevel, verdict, next, onTrack, startScoring, callNumber, payOwed, fromHere,
+  const playerId = () => player.id
+  const hitsNext = (side: number) => {
+    team.value = side
   }
-}
 
-/** A side of its own is the side that is hit from. */
-function sideOf(track: string): From | undefined {
-  return track.includes('FROM_LEFT') ? 'LEFT' : track.includes('FROM_RIGHT') ? 'RIGHT' : undefined
-}
-
-function hasWaiting(all: { fate: string }[]): boolean {
-  return all.some((kept) => kept.fate === 'waiting')
-}
-
-function dayOf(millis: number): string {
-  const date = new Date(millis)
-  return `${date.getFullYear()}-${date.getMonth() + 1}-${date.getDate()}`
-}
-
-function toTheMillimetre(metres: number): number {
-  return Math.round(metres * 1000) / 1000
+  return {
+    ...entriesOf(write, open), playerId, hitsNext, set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
+    under, standAt, forget, load, land, preview, key, undo, redo, close, moveLevel, judged, played, next, onTrack, fromHere,
+  }
 }

@@ -2,16 +2,19 @@ import { ref, shallowRef } from 'vue'
 import { askClub, askToday } from '@/charting/asked'
 import type { Court, Drill, PlaceVersion, Player } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
+import type { Opening } from './opening'
 import type { useSet } from './useSet'
 
 /** Who is on court, at what, and where: asked of the server, or as it last said. */
 export function useWhoAndWhat(
-  props: { player: string, drill: string, run?: string, track?: string }, charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
+  props: { player: string, drill: string, run?: string, track?: string, company?: Opening['company'] },
+  charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
 ) {
   const settings = useSettings()
   const person = shallowRef<Player>()
   const practised = shallowRef<Drill>()
   const court = shallowRef<Court>()
+  const players = shallowRef<Player[]>([])
   const places = shallowRef<PlaceVersion[]>([])
   const failed = ref(false)
 
@@ -19,6 +22,7 @@ export function useWhoAndWhat(
     failed.value = false
     try {
       const [club, today] = await Promise.all([askClub(), askToday().catch(() => undefined)])
+      players.value = club.data.players
       person.value = club.data.players.find((one) => one.id === props.player)
       practised.value = club.data.drills.find((one) => one.id === props.drill)
       court.value = club.data.courts.find((one) => one.id === practised.value?.court)
@@ -30,7 +34,7 @@ export function useWhoAndWhat(
       const track = props.track || (practised.value.tracks[0] ?? '')
       const openRun = today?.data.due.find((due) =>
         due.player === props.player && due.drill === props.drill && due.track === track)?.openRun
-      await charted.load({ player: person.value, drill: practised.value, track, run: props.run || undefined, openRun })
+      await charted.load({ player: person.value, drill: practised.value, track, run: props.run || undefined, openRun, company: props.company })
     } catch {
       failed.value = true
     }
@@ -42,5 +46,5 @@ export function useWhoAndWhat(
     charted.place.value = places.value.find((one) => one.id === id)
   }
 
-  return { person, practised, court, places, failed, ask, choosePlace }
+  return { players, person, practised, court, places, failed, ask, choosePlace }
 }

@@ -41,6 +41,7 @@ const surface = computed(() => {
         <h1>{{ drill.name }}</h1>
         <router-link to="/drills">{{ t('drills.title') }}</router-link>
         <nav class="actions" :aria-label="t('drills.actions')">
+          <router-link v-if="drill.design.players.most > 1" :to="`/queue/${drill.id}`">{{ t('queue.open') }}</router-link>
           <router-link :to="`/drills/${drill.family}/edit`">{{ t('drills.edit') }}</router-link>
           <router-link :to="`/drills/${drill.family}/copy/same`">{{ t('drills.copy') }}</router-link>
           <router-link :to="`/drills/${drill.family}/copy/mirror`">{{ t('drills.mirror') }}</router-link>

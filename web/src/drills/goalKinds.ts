@@ -24,7 +24,7 @@ export const GOAL_FORMS: Record<GoalKind, GoalForm> = {
   TOTAL: { fresh: { kind: 'TOTAL', hits: 20, misses: countOn }, counts: ['hits', 'balls'], optional: ['balls'], misses: ['COUNT_ON'] },
   TIMED: {
     fresh: { kind: 'TIMED', rounds: 2, seconds: 60, rest: 20, hits: 20, signal: 'COUNTS' },
-    counts: ['rounds', 'seconds', 'rest', 'hits'],
+    counts: ['rounds', 'seconds', 'rest', 'hits', 'sides'], optional: ['sides'],
   },
   RALLY: { fresh: { kind: 'RALLY', length: 8, times: 2 }, counts: ['length', 'times', 'tries'], optional: ['tries'] },
   BEST: { fresh: { kind: 'BEST', measure: 'HITS', balls: 20 }, counts: ['balls'] },

@@ -102,12 +102,13 @@ function moveUp() {
           hide-details
           @update:model-value="version = $event"
         />
-        <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${records[0]?.drill}`">{{ t('player.start') }}</v-btn>
+        <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${record.drill}?track=${record.track}`">{{ t('player.start') }}</v-btn>
       </header>
       <PlainState v-if="sets.length === 0" :title="t('player.noSets')" :body="t('player.noSetsBody')" />
       <div v-else class="grid">
         <section class="now">
           <h2>{{ drill.name }}</h2>
+          <router-link :to="`/players/${person.id}/progressions/${drill.id}?track=${record.track}`">{{ t('progression.open') }}</router-link>
           <p class="count level">{{ t('player.level', { level: record.level, levels: drill.levels.length }) }}</p>
           <template v-if="record.verdict">
             <p class="advice" :class="{ up: moveDue }">{{ advice(record.verdict.advice) }}</p>

@@ -32,6 +32,7 @@ function levels(player: Player): string {
     <div v-else class="players">
       <header>
         <h1>{{ t('players.title') }}</h1>
+        <v-btn to="/squad">{{ t('squad.title') }}</v-btn>
         <v-btn @click="adding = true">{{ t('players.add') }}</v-btn>
       </header>
       <ul>

@@ -20,6 +20,10 @@ function notes(reading: Reading): string[] {
     set.level !== levelThen ? t('player.changedSince') : '',
     set.said && verdict && set.said.call !== verdict.advice.call && !set.struck ? t('player.saidOtherwise') : '',
     set.notSeen ? t('player.notSeen', { count: set.notSeen }) : '',
+    set.trace.enteredLater ? t('player.enteredLater') : '',
+    set.trace.moved ? t('player.movedHere') : '',
+    set.trace.corrected ? t('player.corrected', { count: set.trace.corrected }) : '',
+    set.trace.brokeAt.length ? t('count.broke', { counts: set.trace.brokeAt.join(', ') }) : '',
   ].filter((note) => note !== '')
 }
 

@@ -38,6 +38,9 @@ export type Laid = Schemas['LaidBody']
 export type Ledger = Schemas['LedgerView']
 export type Today = Schemas['TodayView']
 export type Due = Schemas['DueView']
+export type Squad = Schemas['SquadView']
+export type Member = Schemas['MemberView']
+export type Stand = Schemas['StandView']
 export type PlayerPageView = Schemas['PlayerView']
 export type PlayerRecord = Schemas['RecordView']
 export type Reading = Schemas['ReadingView']
@@ -65,6 +68,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 3
+export const EVENT_VERSION = 4
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_4"];
+        get: operations["page_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/squad": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["squad"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/targets": {
         parameters: {
             query?: never;
@@ -411,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -459,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -475,7 +491,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/queue/**": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/squad": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -567,6 +615,14 @@ export interface components {
             /** Format: double */
             median?: number;
         };
+        BriefView: {
+            code: string;
+            drill: string;
+            figures: {
+                [key: string]: number;
+            };
+            track: string;
+        };
         CardView: {
             markers: components["schemas"]["MarkerView"][];
             /** Format: int32 */
@@ -596,7 +652,25 @@ export interface components {
             /** Format: int64 */
             serverTime: number;
         };
+        CountSaidView: {
+            claims: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            part: number;
+        };
+        CountSetBody: {
+            /** Format: int32 */
+            balls?: number;
+            claims?: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            part?: number;
+        };
         CountView: {
+            /** Format: int32 */
+            balls: number;
             /** Format: double */
             best: number;
             brokeAt: number[];
@@ -619,6 +693,8 @@ export interface components {
             /** Format: double */
             score: number;
             scoring: boolean;
+            /** Format: int64 */
+            since?: number;
             /** Format: int32 */
             station: number;
             /** Format: int32 */
@@ -725,11 +801,11 @@ export interface components {
         EventView: {
             /** Format: int64 */
             at: number;
-            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["ValueTakenBody"] | components["schemas"]["ClockTurnedBody"] | components["schemas"]["OwedPaidBody"] | components["schemas"]["NumberCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
+            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["ShotNotedBody"] | components["schemas"]["ShotGivenBody"] | components["schemas"]["HitsCountedBody"] | components["schemas"]["CountSetBody"] | components["schemas"]["ValueTakenBody"] | components["schemas"]["ClockTurnedBody"] | components["schemas"]["OwedPaidBody"] | components["schemas"]["NumberCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "value.taken" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "shot.noted" | "shot.given" | "hits.counted" | "count.set" | "value.taken" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -811,6 +887,16 @@ export interface components {
             what?: string;
             /** Format: int32 */
             zones?: number;
+        };
+        HitsCountedBody: {
+            /** Format: int32 */
+            balls: number;
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            hits: number;
+            /** Format: int32 */
+            team?: number;
         };
         InUseView: {
             drawn?: components["schemas"]["ShapeView"];
@@ -897,6 +983,7 @@ export interface components {
             forRight: components["schemas"]["LyingView"];
             fresh: components["schemas"]["CountView"];
             goal: components["schemas"]["GoalView"];
+            hitsAlone: boolean;
             /** Format: int32 */
             number: number;
             retreat: components["schemas"]["RetreatView"];
@@ -950,6 +1037,13 @@ export interface components {
             /** Format: double */
             metres: number;
             one: string;
+        };
+        MemberView: {
+            brief?: components["schemas"]["BriefView"];
+            name: string;
+            /** Format: uuid */
+            player: string;
+            stands: components["schemas"]["StandView"][];
         };
         MinutesView: {
             /** Format: double */
@@ -1127,6 +1221,10 @@ export interface components {
             level: number;
             rates: components["schemas"]["LevelRateView"][];
             sets: components["schemas"]["ReadingView"][];
+            /** Format: int32 */
+            setsToMove?: number;
+            /** @enum {string} */
+            state: "READY" | "STUCK" | "NOT_SEEN" | "GOING_ON";
             track: string;
             verdict?: components["schemas"]["VerdictView"];
         };
@@ -1174,7 +1272,7 @@ export interface components {
         };
         RulingView: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
@@ -1219,6 +1317,7 @@ export interface components {
             /** @enum {string} */
             standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             struck: boolean;
+            trace: components["schemas"]["TraceView"];
             track: string;
             trials: string;
         };
@@ -1239,13 +1338,17 @@ export interface components {
             from: "RIGHT" | "LEFT";
             /** @enum {string} */
             hand: "RIGHT" | "LEFT";
+            /** Format: int64 */
+            heldAt?: number;
             laid?: components["schemas"]["LaidBody"][];
             /** Format: int32 */
             level: number;
             /** @enum {string} */
             opponent: "RIGHT" | "LEFT";
+            partners?: string[];
             place?: string;
             player: string;
+            queue?: string;
             /** @enum {string} */
             standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
             /** Format: double */
@@ -1257,7 +1360,9 @@ export interface components {
             claims: number;
             closed: boolean;
             count: components["schemas"]["CountView"];
+            counts: components["schemas"]["CountSaidView"][];
             drill: string;
+            enteredLater: boolean;
             /** @enum {string} */
             from: "RIGHT" | "LEFT";
             /** @enum {string} */
@@ -1270,18 +1375,25 @@ export interface components {
             /** Format: int32 */
             level: number;
             move?: components["schemas"]["MoveView"];
+            moved: boolean;
             /** Format: int32 */
             notSeen: number;
             /** Format: int64 */
             openedAt: number;
             /** @enum {string} */
             opponent: "RIGHT" | "LEFT";
+            partners: string[];
+            /** Format: int64 */
+            paused: number;
+            /** Format: int64 */
+            pausedSince?: number;
             /** Format: int32 */
             pen: number;
             place?: string;
             player: string;
             /** Format: int32 */
             points: number;
+            queue?: string;
             redo?: string;
             run: string;
             said?: components["schemas"]["AdviceView"];
@@ -1316,18 +1428,22 @@ export interface components {
         };
         ShotCalledBody: {
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
             shot: string;
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
             zone: number;
         };
+        ShotGivenBody: {
+            shot: string;
+            to: string;
+        };
         ShotKeyedBody: {
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_SEEN" | "VOID";
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
@@ -1346,6 +1462,12 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        ShotNotedBody: {
+            /** @enum {string} */
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
+            on: boolean;
+            shot: string;
+        };
         ShotView: {
             /** Format: int64 */
             at: number;
@@ -1357,7 +1479,11 @@ export interface components {
             counted: boolean;
             /** Format: double */
             fromAim?: number;
+            givenTo?: string;
+            /** @enum {string} */
+            grain: "LANDING" | "ZONE" | "HIT_OR_MISS" | "COUNT_ONLY";
             id: string;
+            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED")[];
             other?: components["schemas"]["RulingView"];
             /** Format: int32 */
             points: number;
@@ -1380,6 +1506,9 @@ export interface components {
             /** Format: double */
             scale: number;
         };
+        SquadView: {
+            members: components["schemas"]["MemberView"][];
+        };
         StageView: {
             inUse: components["schemas"]["RegionView"];
             /** @enum {string} */
@@ -1395,6 +1524,22 @@ export interface components {
             opponents: components["schemas"]["PlaceView"][];
             /** Format: double */
             reach: number;
+        };
+        StandView: {
+            drill: string;
+            /** Format: int32 */
+            hits: number;
+            /** Format: int64 */
+            lastHeld?: number;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            sets: number;
+            /** @enum {string} */
+            state: "READY" | "STUCK" | "NOT_SEEN" | "GOING_ON";
+            track: string;
+            /** Format: int32 */
+            trials: number;
         };
         StationView: {
             /** Format: int32 */
@@ -1432,6 +1577,16 @@ export interface components {
         TodayView: {
             day: string;
             due: components["schemas"]["DueView"][];
+        };
+        TraceView: {
+            brokeAt: number[];
+            /** Format: int32 */
+            called?: number;
+            /** Format: int32 */
+            corrected: number;
+            enteredLater: boolean;
+            moved: boolean;
+            partners: string[];
         };
         UnitView: {
             /** Format: int32 */
@@ -1521,7 +1676,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    page_4: {
+    page_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2108,6 +2263,26 @@ export interface operations {
             };
         };
     };
+    squad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SquadView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -2196,7 +2371,7 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2376,6 +2551,26 @@ export interface operations {
             };
         };
     };
+    page_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
     page_3: {
         parameters: {
             query?: never;
@@ -2396,7 +2591,27 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -45,8 +45,21 @@ export function useGoals() {
   function counted({ goal, fresh }: Level, set: SetView | undefined): string {
     const count = set?.count ?? fresh
     switch (goal.kind) {
-      case 'QUOTA': case 'TEST': case 'COMPARE': case 'BEST':
-        return t('courtside.count', { hits: set?.hits ?? 0, trials: set?.trials ?? 0 })
+      case 'QUOTA': case 'TEST': case 'COMPARE':
+        return t('courtside.count', { hits: count.done, trials: count.balls })
+      case 'BEST':
+        return t('courtside.count', { hits: goal.measure === 'RUN' ? count.done : set?.hits ?? 0, trials: count.balls })
+      case 'RACE': case 'DUEL':
+        return count.parts.join(' : ')
+      case 'HOLD': case 'WATCH':
+        return count.done ? t('count.seconds', { seconds: count.done }) : '–'
+      case 'MEASURED':
+        return count.balls ? String(count.done) : '–'
+      case 'TIMED': case 'CIRCUIT':
+        if (count.parts.length > 1) {
+          return count.parts.join(' : ')
+        }
+        return count.wanted ? t('courtside.count', { hits: count.done, trials: count.wanted }) : String(count.done)
       case 'RUN':
         return t('count.run', { count: count.done })
       case 'LADDER':
@@ -57,11 +70,17 @@ export function useGoals() {
   }
 
   /** What is still wanted, or how it ended. */
-  function standing({ fresh }: Level, set: SetView | undefined): string {
+  function standing({ fresh, goal }: Level, set: SetView | undefined): string {
     if (set && set.standing !== 'OPEN') {
       return t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
     }
-    const { more, left } = set?.count ?? fresh
+    const { more, left, wanted } = set?.count ?? fresh
+    if (goal.kind === 'HOLD' || goal.kind === 'WATCH') {
+      return t(goal.kind === 'HOLD' ? 'count.toHold' : 'count.atMost', { seconds: wanted })
+    }
+    if (goal.kind === 'RACE' || goal.kind === 'DUEL') {
+      return t('count.firstTo', { count: wanted })
+    }
     if (more === 0) {
       return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
     }

@@ -14,4 +14,6 @@ export const useSettings = defineStore('settings', () => ({
   place: useStorage('bersaglio.place', ''),
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),
+  /** Keys that were learned, by what they do. */
+  keys: useStorage<Record<string, string>>('bersaglio.keys', {}),
 }))

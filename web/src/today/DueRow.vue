@@ -23,7 +23,10 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
       <span class="soft small">{{ due.lastHeld ? t('today.last', { date: asDay(due.lastHeld) }) : t('today.never') }}</span>
     </div>
     <div class="what">
-      <span>{{ what }} · {{ t('today.level', { level: due.level, levels: drill.levels.length }) }}</span>
+      <span>
+        <router-link :to="`/players/${due.player}/progressions/${due.drill}?track=${due.track}`">{{ what }}</router-link>
+        · {{ t('today.level', { level: due.level, levels: drill.levels.length }) }}
+      </span>
       <span class="soft small">{{ goal(rung) }}</span>
     </div>
     <p class="says small" :class="{ ready }">
@@ -61,6 +64,10 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
 .who a {
   font-size: 18px;
   font-weight: 650;
+  color: var(--ink);
+}
+
+.what a {
   color: var(--ink);
 }
 

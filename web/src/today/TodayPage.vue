@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub, askLedger, askToday } from '@/charting/asked'
+import { askClub, askLedger, askSquad, askToday } from '@/charting/asked'
 import type { Drill, Due } from '@/shared/api'
 import { asWeekday } from '@/shared/format'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useAsked } from '@/shared/useAsked'
 import DueRow from './DueRow.vue'
+import OtherDrill from './OtherDrill.vue'
+import TodayBriefing from './TodayBriefing.vue'
 
 const { t } = useI18n()
 const { answer, failed, load } = useAsked(async () => {
-  const [club, today] = await Promise.all([askClub(), askToday()])
-  return { club, today }
+  const [club, today, squad] = await Promise.all([askClub(), askToday(), askSquad().catch(() => undefined)])
+  return { club, today, squad }
 })
 
 const drillOf = (due: Due): Drill | undefined => answer.value?.club.data.drills.find((drill) => drill.id === due.drill)
@@ -48,6 +50,12 @@ watch(answer, (now) => {
         <h1>{{ t('today.title', { date: asWeekday(answer?.today.data.day ?? '') }) }}</h1>
         <p v-if="answer?.club.data.demo" class="soft">{{ t('app.demo') }}</p>
       </header>
+      <TodayBriefing
+        v-if="answer?.squad"
+        :members="answer.squad.data.members"
+        :drills="answer.club.data.drills"
+        :day="answer.today.data.day"
+      />
       <section v-for="group in groups" :key="group.word">
         <h2>{{ group.word }}</h2>
         <ul>
@@ -56,6 +64,7 @@ watch(answer, (now) => {
           </template>
         </ul>
       </section>
+      <OtherDrill v-if="answer" :drills="answer.club.data.drills" :players="answer.club.data.players" />
     </div>
   </PageStates>
 </template>

@@ -233,9 +233,9 @@ class ChartingTest {
 
     static JsonNode storedSet(Hall hall, Courtside court) {
         court.sent();
-        String player = court.page().url().split("/")[4];
+        String[] path = court.page().url().split("[/?]");
         JsonNode ledger = hall.server()
-                .get("/api/players/" + player + "/ledger?drill=straight-clear-1")
+                .get("/api/players/" + path[4] + "/ledger?drill=" + path[5])
                 .get("sets");
         String run = ledger.get(ledger.size() - 1).get("run").asString();
         return hall.server().get("/api/runs/" + run).get("set");

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -71,8 +72,16 @@ public final class Club implements ParameterResolver, AfterEachCallback {
         }
 
         public Page tablet() {
-            return page(
-                    new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
+            return page(touchscreen());
+        }
+
+        /** A tablet that has the application installed, and so can load it without a network. */
+        public Page installed() {
+            return page(touchscreen().setServiceWorkers(ServiceWorkerPolicy.ALLOW));
+        }
+
+        private static Browser.NewContextOptions touchscreen() {
+            return new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true);
         }
 
         public Page phone() {
@@ -83,6 +92,9 @@ public final class Club implements ParameterResolver, AfterEachCallback {
         }
 
         public Page page(Browser.NewContextOptions options) {
+            if (options.serviceWorkers == null) {
+                options.setServiceWorkers(ServiceWorkerPolicy.BLOCK);
+            }
             BrowserContext context = browser.newContext(options);
             contexts.add(context);
             context.onRequest(request -> requests.add(request.url()));

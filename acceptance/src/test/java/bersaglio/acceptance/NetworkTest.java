@@ -21,7 +21,7 @@ class NetworkTest {
 
     @Test
     void chartingGoesOnWithoutANetworkAndEverythingArrivesOnceInOrder(Hall hall) {
-        Page page = hall.tablet();
+        Page page = hall.installed();
         String player = hall.newPlayer("Offline Tester", "RIGHT");
         page.navigate(hall.address());
         waitForServiceWorker(page);
@@ -55,6 +55,32 @@ class NetworkTest {
         assertThat(hits).hasToString("101101111100");
         assertThat(set.at("/move/to").asInt()).isEqualTo(2);
         assertThat(page.getByTestId("outbox")).hasCount(0);
+    }
+
+    @Test
+    void aShotOutlivesItsPageThoughTheDiscHadItNotYet(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Gone Tester", "RIGHT"));
+        court.row("1").sent();
+        page.evaluate(
+                """
+                () => new Promise(held => {
+                    indexedDB.open('bersaglio').onsuccess = ({ target }) => {
+                        const events = target.result.transaction('events', 'readwrite').objectStore('events')
+                        const holdOn = () => { events.count().onsuccess = holdOn }
+                        holdOn()
+                        held()
+                    }
+                })
+                """);
+        court.row("01").shows("2 of 3");
+        page.reload();
+        court.ready().shows("2 of 3").row("1").shows("3 of 4").sent();
+        assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(4);
+        assertThat(page.evaluate(
+                        "() => Object.keys(localStorage).filter(key => key.startsWith('bersaglio.written')).length"))
+                .as("what is on disc is noted no longer")
+                .isEqualTo(0);
     }
 
     @Test
@@ -136,7 +162,7 @@ class NetworkTest {
 
     @Test
     void nothingIsAskedOfAnyOtherHostAndTheContentPolicyHolds(Hall hall) {
-        Page page = hall.tablet();
+        Page page = hall.installed();
         var response = page.navigate(hall.address());
         assertThat(response.headerValue("content-security-policy"))
                 .contains(

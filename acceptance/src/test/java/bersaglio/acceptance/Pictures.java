@@ -31,7 +31,7 @@ class Pictures {
         Page light = hall.page(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
         light.navigate(hall.address());
-        light.getByText("Nora Ginestra").waitFor();
+        light.getByText("Another drill").waitFor();
         take(light, "today");
 
         Page dark = hall.page(new Browser.NewContextOptions()
@@ -56,6 +56,26 @@ class Pictures {
         Page phone = hall.phone();
         chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.4}, {0.6, 4.6}, {2.4, 5.4}});
         take(phone, "phone");
+        phone.keyboard().press("h");
+        phone.getByTestId("hit-0").waitFor();
+        take(phone, "phone-halves");
+
+        light.navigate(hall.address() + "/courtside/"
+                + hall.server().get("/api/club").at("/players/0/id").asString() + "/fast-hands-1");
+        Courtside rounds = new Courtside(light).ready().key("k");
+        for (int shot = 0; shot < 5; shot++) {
+            rounds.touch(LIVIA[shot][0] - 1.2, LIVIA[shot][1] - 1);
+            assertThat(rounds.shots()).hasCount(shot + 1);
+        }
+        take(light, "rounds");
+        rounds.sent();
+        light.navigate(hall.address() + "/squad");
+        light.locator("table").waitFor();
+        take(light, "squad");
+        light.getByText("Elio Corbezzolo").click();
+        light.getByText("The whole progression").click();
+        light.getByTestId("to-move").waitFor();
+        take(light, "progression");
 
         light.navigate(hall.address() + "/drills/straight-clear");
         light.locator(".rungs button").nth(4).click();

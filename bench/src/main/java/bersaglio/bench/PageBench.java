@@ -27,6 +27,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 final class PageBench {
 
     private static final int WARM_TOUCHES = 20;
+    private static final int WARM_SETS = 4;
     private static final int TOUCHES = 200;
     private static final int MARKS = 400;
     private static final int PAUSE = 200;
@@ -46,7 +47,7 @@ final class PageBench {
         try (StartedServer server = StartedServer.withDemo()) {
             double bytes = inBrowser(page -> {
                 page.navigate("http://localhost:" + server.port());
-                page.getByText("Nora Ginestra").waitFor();
+                page.getByText("Another drill").waitFor();
                 page.evaluate("() => document.fonts.ready.then(() => undefined)");
                 Object sum = page.evaluate(
                         """
@@ -63,11 +64,21 @@ final class PageBench {
     static List<Row> touchToPaint() throws IOException {
         try (StartedServer server = StartedServer.withDemo()) {
             addLongDrill(server);
+            warm(server);
             double empty = inBrowser(page -> p95(touches(page, server, 0)));
             double full = inBrowser(page -> p95(touches(page, server, MARKS)));
             return List.of(
                     Row.atMost("touch to painted mark and verdict, 95 %, no mark yet", empty, "ms", 33),
                     Row.atMost("touch to painted mark and verdict, 95 %, 400 marks", full, "ms", 50));
+        }
+    }
+
+    /** What is measured is the page; a server that is still being compiled would take its processor away. */
+    private static void warm(StartedServer server) {
+        String player = Device.newId();
+        server.put("/api/players/" + player, "{\"name\":\"Warm\",\"hand\":\"RIGHT\"}");
+        for (int set = 0; set < WARM_SETS; set++) {
+            marked(server, player, MARKS);
         }
     }
 

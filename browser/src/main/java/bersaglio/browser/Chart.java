@@ -15,7 +15,6 @@ import bersaglio.wire.ResultCodec;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
-import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
 import java.util.ArrayList;
 import java.util.List;
@@ -81,14 +80,6 @@ public final class Chart {
                 .toString();
     }
 
-    /** What the set says now; empty text when there is no trial to judge. */
-    @JSExport
-    public String verdict() {
-        return ledger.verdictOn(charted().asResult())
-                .map(verdict -> ResultCodec.encode(VerdictView.of(verdict)).toString())
-                .orElse("");
-    }
-
     /**
      * The chance to meet the goal from here, at the rate of the trials at this level so far and the rate they give;
      * empty text when there are too few.
@@ -104,12 +95,6 @@ public final class Chart {
                 .orElse("");
     }
 
-    /** What is to be said when the set closes now. */
-    @JSExport
-    public String closing() {
-        return EventCodec.encode(ledger.closing(charted().asResult())).toString();
-    }
-
     /** The set as a line of the player's ledger. */
     @JSExport
     public String line() {
@@ -122,5 +107,14 @@ public final class Chart {
 
     private ChartedSet replay() {
         return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+    }
+
+    static List<SetResult> lines(String json) {
+        List<SetResult> lines = new ArrayList<>();
+        for (Fields line :
+                Fields.of("", Json.object().add("sets", Fields.parse(json))).objects("sets")) {
+            lines.add(ResultCodec.decodeLine(line));
+        }
+        return lines;
     }
 }

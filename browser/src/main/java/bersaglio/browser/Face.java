@@ -9,12 +9,9 @@ import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.view.SetLine;
-import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
-import java.util.ArrayList;
-import java.util.List;
 import org.teavm.jso.JSExport;
 
 /** What the page may ask of the rules. Structured values cross as JSON, in the shapes of the HTTP contract. */
@@ -41,7 +38,7 @@ public final class Face {
     @JSExport
     public static Chart chart(String drill, String history) {
         Drill version = DrillCodec.decode(Fields.parse(drill));
-        return new Chart(version, lines(history));
+        return new Chart(version, Chart.lines(history));
     }
 
     /**
@@ -49,24 +46,39 @@ public final class Face {
      *
      * @param track wing, hand or side, where the drill keeps them apart
      * @param start the rung on which the player came to this version of the drill
-     * @return a standing: the level, the lines so taken together, and where there are such the verdict now, and the best
-     *     that is to be beaten
+     * @return a standing: the level, the sets there so far that count, the lines so taken together, and the best that is to be beaten where there is one
      */
     @JSExport
     public static String standing(String drill, String history, String own, String player, String track, int start) {
         Drill version = DrillCodec.decode(Fields.parse(drill));
-        Ledger all = new Ledger(version, lines(history), start).overlaidWith(lines(own), player);
+        Ledger all = new Ledger(version, Chart.lines(history), start).overlaidWith(Chart.lines(own), player);
         Ledger ledger = all.on(track);
         JsonArray sets = new JsonArray();
         for (SetResult set : all.sets()) {
             sets.add(ResultCodec.encode(SetLine.of(set)));
         }
-        JsonObject standing = Json.object().add("level", ledger.level()).add("sets", sets);
-        ledger.verdictNow().ifPresent(verdict -> standing.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));
+        JsonObject standing = Json.object()
+                .add("level", ledger.level())
+                .add("tries", ledger.attemptsAt(ledger.level()).size())
+                .add("sets", sets);
         if (version.level(ledger.level()).goal() instanceof BestToBeat) {
             ledger.best(ledger.level(), "").ifPresent(best -> standing.add("best", best));
         }
         return standing.toString();
+    }
+
+    /**
+     * Whose turn it is after something happened in a queue.
+     *
+     * @param queue  its {@code order}, who is {@code away}, {@code ballsATurn}, {@code at} and {@code taken}
+     * @param what   BALL, SKIP, THAT_WAS, CALL, AWAY, BACK, or anything else for the queue as it is
+     * @param player whom it is about; empty for the first two
+     * @return the {@code queue}, its {@code hitter}, who is {@code next}, and the balls {@code left} of this turn; or the
+     *     {@code problem}
+     */
+    @JSExport
+    public static String queue(String queue, String what, String player) {
+        return Queues.after(queue, what, player);
     }
 
     /**
@@ -89,14 +101,5 @@ public final class Face {
     @JSExport
     public static String preview(String target, int ring, String conditions, String places) {
         return Targets.preview(target, ring, conditions, places);
-    }
-
-    private static List<SetResult> lines(String json) {
-        List<SetResult> lines = new ArrayList<>();
-        for (Fields line :
-                Fields.of("", Json.object().add("sets", Fields.parse(json))).objects("sets")) {
-            lines.add(ResultCodec.decodeLine(line));
-        }
-        return lines;
     }
 }

@@ -13,6 +13,7 @@ import bersaglio.core.drill.Figure;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Stance;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 
 /** A random but lawful run of events of every kind. */
@@ -87,20 +89,29 @@ final class RandomTape {
     }
 
     private Happening count() {
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(10)) {
             case 0, 1 -> new Happening.ValueTaken(random.nextInt(30), random.nextInt(2));
             case 2, 3 -> new Happening.ClockTurned(any(Happening.ClockTurned.Clock.values()));
             case 4 -> new Happening.OwedPaid(1 + random.nextInt(3));
             case 5 -> new Happening.ScoringStarted();
             case 6 -> new Happening.NumberCalled(random.nextInt(30));
+            case 7 ->
+                new Happening.CountSet(
+                        random.nextInt(3),
+                        random.nextInt(12),
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(12)),
+                        random.nextBoolean() ? List.of() : List.of(random.nextInt(9), random.nextInt(9)));
+            case 8 -> new Happening.HitsCounted(random.nextInt(4), 4, any(Caller.values()), random.nextInt(2));
             default -> random.nextBoolean() ? new Happening.SetPaused() : new Happening.SetResumed();
         };
     }
 
     private Happening correction() {
         String target = ids.get(random.nextInt(ids.size()));
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(14)) {
             case 0 -> new Happening.ShotCalled(target, ruling());
+            case 12 -> new Happening.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
+            case 13 -> new Happening.ShotGiven(target, player());
             case 1, 2 -> new Happening.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
             case 3 -> new Happening.Redone(target);
             case 4 ->

@@ -195,12 +195,12 @@ class TwinTest {
     private static JsonObject answer(Drill drill, JsonArray history, List<ChartEvent> events) {
         Chart chart = Face.chart(DrillCodec.encode(drill).toString(), history.toString());
         events.forEach(event -> chart.append(EventCodec.encode(event).toString()));
-        String verdict = chart.verdict();
         return Json.object()
                 .add("set", Json.parse(chart.set()))
                 .add("spliced", Json.parse(chart.set()).asObject().get("shots"))
-                .add("verdict", verdict.isEmpty() ? Json.NULL : Json.parse(verdict))
-                .add("closing", Json.parse(chart.closing()))
+                .add(
+                        "judged",
+                        Json.parse(Judge.judge(DrillCodec.encode(drill).toString(), history.toString(), chart.line())))
                 .add("line", Json.parse(chart.line()))
                 .add(
                         "standing",

@@ -100,6 +100,7 @@ public final class Samples {
                 new Run(3, 0, MissRule.of(Does.RESTART_RUN).limitedTo(4)),
                 new Total(4, 0, MissRule.owing(2)),
                 new Timed(2, 20, 5, 3, Signal.COUNTS),
+                new Timed(1, 20, 0, 0, Signal.TOO_LATE, 2),
                 new Rally(6, 2, 5),
                 new BestToBeat(BestToBeat.Of.RUN, 6),
                 new Ladder(

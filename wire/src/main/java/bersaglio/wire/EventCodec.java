@@ -1,6 +1,7 @@
 package bersaglio.wire;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.Company;
 import bersaglio.core.charting.Happening;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
@@ -13,6 +14,7 @@ import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.wire.view.PlaceView;
@@ -25,6 +27,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 
 /**
  * Chart events as JSON. Every body has a version; an older one is raised step by step to the present one, a newer one
@@ -34,7 +38,7 @@ public final class EventCodec {
 
     public static final String NEWER = "newer_version";
 
-    private static final int VERSION = 3;
+    private static final int VERSION = 4;
 
     private EventCodec() {}
 
@@ -64,7 +68,7 @@ public final class EventCodec {
         return decodePresent(kind, version < 2 ? raisedTo2(kind, body) : body);
     }
 
-    // Version 3 added kinds and what may be left out: a body of version 2 is one of version 3 as it stands.
+    // Versions 3 and 4 added kinds and what may be left out: a body of version 2 stands as it is.
 
     /** Zones had no numbers, and nothing was said of sides, opponents, places and what was laid. */
     private static Fields raisedTo2(String kind, Fields body) {
@@ -84,6 +88,18 @@ public final class EventCodec {
             case "shot.keyed" -> new Happening.ShotKeyed(ruling(body), body.oneOf("by", Caller.values()), team(body));
             case "value.taken" -> new Happening.ValueTaken(body.number("value"), team(body));
             case "clock.turned" -> new Happening.ClockTurned(body.oneOf("to", Happening.ClockTurned.Clock.values()));
+            case "count.set" ->
+                new Happening.CountSet(
+                        body.has("part") ? body.count("part") : 0,
+                        body.count("count"),
+                        body.has("balls") ? OptionalInt.of(body.count("balls")) : OptionalInt.empty(),
+                        body.has("claims") ? body.counts("claims") : List.of());
+            case "hits.counted" ->
+                new Happening.HitsCounted(
+                        body.count("hits"), body.count("balls"), body.oneOf("by", Caller.values()), team(body));
+            case "shot.noted" ->
+                new Happening.ShotNoted(body.text("shot"), body.oneOf("note", Note.values()), body.flag("on"));
+            case "shot.given" -> new Happening.ShotGiven(body.text("shot"), body.text("to"));
             case "owed.paid" -> new Happening.OwedPaid(body.count("count"));
             case "scoring.started" -> new Happening.ScoringStarted();
             case "number.called" -> new Happening.NumberCalled(body.count("number"));
@@ -123,7 +139,11 @@ public final class EventCodec {
                 body.has("charterSd") ? OptionalDouble.of(body.number("charterSd")) : OptionalDouble.empty(),
                 ConditionsCodec.laid(body),
                 body.has("toBeat") ? OptionalDouble.of(body.number("toBeat")) : OptionalDouble.empty(),
-                body.has("track") ? body.text("track") : "");
+                body.has("track") ? body.text("track") : "",
+                new Company(
+                        body.has("partners") ? body.texts("partners") : List.of(),
+                        body.has("queue") ? Optional.of(body.text("queue")) : Optional.empty(),
+                        body.has("heldAt") ? OptionalLong.of(body.whole("heldAt")) : OptionalLong.empty()));
     }
 
     /** The side that played it; left out where nobody plays against anybody. */
@@ -139,8 +159,9 @@ public final class EventCodec {
         return places;
     }
 
-    private static final String KINDS = "set.opened, shot.landed, shot.keyed, value.taken, clock.turned, owed.paid,"
-            + " scoring.started, number.called, set.paused, set.resumed, shot.called, entry.undone, entry.redone,"
+    private static final String KINDS = "set.opened, shot.landed, shot.keyed, hits.counted, value.taken, count.set,"
+            + " clock.turned, owed.paid,"
+            + " scoring.started, number.called, set.paused, set.resumed, shot.called, shot.noted, shot.given, entry.undone, entry.redone,"
             + " stance.moved, set.turned, set.closed, set.reopened, set.moved, set.struck, set.restored, level.moved,"
             + " pen.taken";
 
@@ -174,6 +195,14 @@ public final class EventCodec {
             return "value.taken";
         } else if (what instanceof Happening.ClockTurned) {
             return "clock.turned";
+        } else if (what instanceof Happening.CountSet) {
+            return "count.set";
+        } else if (what instanceof Happening.HitsCounted) {
+            return "hits.counted";
+        } else if (what instanceof Happening.ShotNoted) {
+            return "shot.noted";
+        } else if (what instanceof Happening.ShotGiven) {
+            return "shot.given";
         } else if (what instanceof Happening.OwedPaid) {
             return "owed.paid";
         } else if (what instanceof Happening.ScoringStarted) {
@@ -224,6 +253,20 @@ public final class EventCodec {
             return playedBy(body.add("value", taken.value()), taken.side());
         } else if (what instanceof Happening.ClockTurned turned) {
             return body.add("to", turned.to().name());
+        } else if (what instanceof Happening.CountSet said) {
+            return encode(body, said);
+        } else if (what instanceof Happening.HitsCounted counted) {
+            return playedBy(
+                    body.add("hits", counted.hits())
+                            .add("balls", counted.balls())
+                            .add("by", counted.by().name()),
+                    counted.side());
+        } else if (what instanceof Happening.ShotNoted noted) {
+            return body.add("shot", noted.shot())
+                    .add("note", noted.note().name())
+                    .add("on", noted.on());
+        } else if (what instanceof Happening.ShotGiven given) {
+            return body.add("shot", given.shot()).add("to", given.to());
         } else if (what instanceof Happening.OwedPaid paid) {
             return body.add("count", paid.count());
         } else if (what instanceof Happening.NumberCalled called) {
@@ -265,6 +308,32 @@ public final class EventCodec {
         opened.toBeat().ifPresent(best -> body.add("toBeat", best));
         if (!opened.track().isEmpty()) {
             body.add("track", opened.track());
+        }
+        Company company = opened.company();
+        if (!company.partners().isEmpty()) {
+            JsonArray partners = new JsonArray();
+            company.partners().forEach(partners::add);
+            body.add("partners", partners);
+        }
+        company.queue().ifPresent(queue -> body.add("queue", queue));
+        if (company.heldAt().isPresent()) {
+            body.add("heldAt", company.heldAt().getAsLong());
+        }
+        return body;
+    }
+
+    private static JsonObject encode(JsonObject body, Happening.CountSet said) {
+        if (said.part() != 0) {
+            body.add("part", said.part());
+        }
+        body.add("count", said.count());
+        if (said.balls().isPresent()) {
+            body.add("balls", said.balls().getAsInt());
+        }
+        if (!said.claims().isEmpty()) {
+            JsonArray claims = new JsonArray();
+            said.claims().forEach(claims::add);
+            body.add("claims", claims);
         }
         return body;
     }

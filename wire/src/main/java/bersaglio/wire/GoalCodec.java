@@ -59,7 +59,8 @@ public final class GoalCodec {
                         goal.count("seconds"),
                         goal.count("rest"),
                         goal.count("hits"),
-                        goal.oneOf("signal", Signal.values()));
+                        goal.oneOf("signal", Signal.values()),
+                        goal.has("sides") ? goal.count("sides") : 1);
             case CIRCUIT ->
                 new Circuit(
                         goal.objects("stations").stream()

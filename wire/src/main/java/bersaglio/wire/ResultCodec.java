@@ -1,6 +1,7 @@
 package bersaglio.wire;
 
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Trace;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Problem;
@@ -11,12 +12,15 @@ import bersaglio.wire.view.RulingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.ShotView;
+import bersaglio.wire.view.TraceView;
 import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /** Results as JSON, the same that the server's own serialiser makes of these records; absent values are left out. */
@@ -52,6 +56,19 @@ public final class ResultCodec {
         json.add("openedAt", set.openedAt())
                 .add("heldAt", set.heldAt())
                 .add("track", set.track())
+                .add("partners", texts(set.partners()));
+        addText(json, "queue", set.queue());
+        json.add("enteredLater", set.enteredLater()).add("moved", set.moved()).add("paused", set.paused());
+        if (set.pausedSince() != null) {
+            json.add("pausedSince", set.pausedSince());
+        }
+        JsonArray counts = new JsonArray();
+        set.counts()
+                .forEach(said -> counts.add(Json.object()
+                        .add("part", said.part())
+                        .add("count", said.count())
+                        .add("claims", numbers(said.claims()))));
+        json.add("counts", counts)
                 .add("shots", shots)
                 .add("hits", set.hits())
                 .add("trials", set.trials())
@@ -71,8 +88,6 @@ public final class ResultCodec {
     private static JsonObject encode(CountView count) {
         JsonArray parts = new JsonArray();
         count.parts().forEach(parts::add);
-        JsonArray brokeAt = new JsonArray();
-        count.brokeAt().forEach(brokeAt::add);
         JsonObject json = Json.object()
                 .add("done", count.done())
                 .add("wanted", count.wanted())
@@ -87,8 +102,24 @@ public final class ResultCodec {
                 .add("parts", parts)
                 .add("score", count.score());
         addCount(json, "winner", count.winner());
-        json.add("brokeAt", brokeAt).add("owed", count.owed()).add("scoring", count.scoring());
+        json.add("balls", count.balls());
+        if (count.since() != null) {
+            json.add("since", count.since());
+        }
+        json.add("brokeAt", numbers(count.brokeAt())).add("owed", count.owed()).add("scoring", count.scoring());
         addCount(json, "called", count.called());
+        return json;
+    }
+
+    private static JsonArray numbers(List<Integer> all) {
+        JsonArray json = new JsonArray();
+        all.forEach(json::add);
+        return json;
+    }
+
+    private static JsonArray texts(List<String> all) {
+        JsonArray json = new JsonArray();
+        all.forEach(json::add);
         return json;
     }
 
@@ -143,7 +174,26 @@ public final class ResultCodec {
         if (line.move() != null) {
             json.add("move", encode(line.move()));
         }
-        return json;
+        return json.add("trace", encode(line.trace()));
+    }
+
+    private static JsonObject encode(TraceView trace) {
+        JsonObject json = Json.object().add("brokeAt", numbers(trace.brokeAt()));
+        addCount(json, "called", trace.called());
+        return json.add("partners", texts(trace.partners()))
+                .add("enteredLater", trace.enteredLater())
+                .add("moved", trace.moved())
+                .add("corrected", trace.corrected());
+    }
+
+    private static Trace trace(Fields trace) {
+        return new Trace(
+                trace.counts("brokeAt"),
+                trace.has("called") ? OptionalInt.of(trace.count("called")) : OptionalInt.empty(),
+                trace.texts("partners"),
+                trace.flag("enteredLater"),
+                trace.flag("moved"),
+                trace.count("corrected"));
     }
 
     public static SetResult decodeLine(Fields line) {
@@ -167,7 +217,8 @@ public final class ResultCodec {
                 line.has("said")
                         ? Optional.of(EventCodec.said(line.object("said"), line.count("rules")))
                         : Optional.empty(),
-                line.has("move") ? Optional.of(EventCodec.levelMove(line.object("move"))) : Optional.empty());
+                line.has("move") ? Optional.of(EventCodec.levelMove(line.object("move"))) : Optional.empty(),
+                line.has("trace") ? trace(line.object("trace")) : Trace.NONE);
     }
 
     private static JsonObject encode(ShotView shot) {
@@ -193,7 +244,12 @@ public final class ResultCodec {
         if (shot.fromAim() != null) {
             json.add("fromAim", shot.fromAim());
         }
-        return json.add("team", shot.team());
+        json.add("team", shot.team()).add("grain", shot.grain().name());
+        JsonArray notes = new JsonArray();
+        shot.notes().forEach(note -> notes.add(note.name()));
+        json.add("notes", notes);
+        addText(json, "givenTo", shot.givenTo());
+        return json;
     }
 
     public static JsonObject encode(RulingView ruling) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Trace;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.goal.Attempt;
@@ -13,6 +14,7 @@ import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 
 class ResultCodecTest {
@@ -31,7 +33,8 @@ class ResultCodecTest {
             true,
             false,
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            new Trace(List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2));
 
     @Test
     void aSetOfALedgerComesBackTheSame() {
@@ -55,7 +58,8 @@ class ResultCodecTest {
                 true,
                 true,
                 Optional.of(new Said(advice.call(), advice.code(), advice.figures(), 1)),
-                Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true)));
+                Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true)),
+                Trace.NONE);
         assertThat(sentAndRead(decided)).isEqualTo(decided);
     }
 

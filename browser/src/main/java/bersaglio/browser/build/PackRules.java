@@ -3,6 +3,7 @@ package bersaglio.browser.build;
 import bersaglio.browser.Chart;
 import bersaglio.browser.Desk;
 import bersaglio.browser.Face;
+import bersaglio.browser.Judge;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.lang.reflect.Method;
@@ -27,6 +28,7 @@ public final class PackRules {
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args[0]);
         Files.writeString(folder.resolve("rules.d.ts"), types(Face.class, Chart.class));
+        Files.writeString(folder.resolve("judge.d.ts"), types(Judge.class));
         Files.writeString(folder.resolve("desk.d.ts"), types(Desk.class));
         Files.writeString(
                 folder.resolve("package.json"),
@@ -38,11 +40,12 @@ public final class PackRules {
                   "type": "module",
                   "exports": {
                     ".": { "types": "./rules.d.ts", "default": "./rules.js" },
+                    "./judge": { "types": "./judge.d.ts", "default": "./judge.js" },
                     "./desk": { "types": "./desk.d.ts", "default": "./desk.js" }
                   }
                 }
                 """);
-        for (String name : List.of("rules.js", "desk.js")) {
+        for (String name : List.of("rules.js", "judge.js", "desk.js")) {
             requireSmall(name, Files.readAllBytes(folder.resolve(name)));
         }
     }

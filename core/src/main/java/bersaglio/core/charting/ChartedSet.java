@@ -22,6 +22,11 @@ import java.util.Set;
  * @param openedAt milliseconds since 1970
  * @param heldAt   when the set was held; sets are ordered by it
  * @param track    wing, hand and side that the drill keeps apart
+ * @param company  who else is in it, and whether it comes from paper
+ * @param moved    whether it was given another player, level or date
+ * @param paused   to teach, so far
+ * @param counts that a person said, in order
+ * @param valuesTaken all numbers that were taken, added up
  * @param said     the verdict as given when it was last closed
  * @param move     the level move that rests on this set and still stands
  * @param pen      the pen that writes it
@@ -42,6 +47,11 @@ public record ChartedSet(
         long openedAt,
         long heldAt,
         String track,
+        Company company,
+        boolean moved,
+        Clock.Paused paused,
+        List<CountSaid> counts,
+        double valuesTaken,
         List<Shot> shots,
         SetCount count,
         boolean closed,
@@ -54,6 +64,7 @@ public record ChartedSet(
         Optional<String> redo) {
 
     public ChartedSet {
+        counts = List.copyOf(counts);
         shots = List.copyOf(shots);
     }
 
@@ -112,6 +123,20 @@ public record ChartedSet(
         return count.standing();
     }
 
+    /** Balls that each player in it hit. */
+    public List<Volume> volumes() {
+        return Volume.of(this, valuesTaken);
+    }
+
+    /** Shots that a call put right, and counts that a person said. */
+    public int corrected() {
+        int corrected = counts.size();
+        for (Shot shot : shots) {
+            corrected += shot.called() ? 1 : 0;
+        }
+        return corrected;
+    }
+
     /** This set as a line in its player's ledger. */
     public SetResult asResult() {
         return new SetResult(
@@ -128,6 +153,13 @@ public record ChartedSet(
                 closed,
                 struck,
                 said,
-                move);
+                move,
+                new Trace(
+                        count.brokeAt(),
+                        count.called(),
+                        company.partners(),
+                        company.isEnteredLater(),
+                        moved,
+                        corrected()));
     }
 }

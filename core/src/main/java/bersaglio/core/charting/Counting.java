@@ -38,6 +38,10 @@ final class Counting {
         return units.after(ball).map(course::take).orElse(true);
     }
 
+    boolean takesHitsAlone() {
+        return course.goal().hitsAloneDecide();
+    }
+
     /** @param step nothing where range finding ends */
     void take(Optional<Step> step) {
         if (step.isPresent()) {

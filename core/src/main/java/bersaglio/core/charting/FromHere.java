@@ -6,8 +6,6 @@ import bersaglio.core.forecast.Forecast;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Circuit;
-import bersaglio.core.goal.Timed;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,7 +22,7 @@ public record FromHere(double chance, double rate, int trials) {
     /** @return nothing while too few trials are known, or where the clock decides it */
     static Optional<FromHere> of(Level level, List<Attempt> attempts, SetCount count) {
         int trials = attempts.stream().mapToInt(one -> one.tally().trials()).sum();
-        if (trials < FEWEST || level.goal() instanceof Timed || level.goal() instanceof Circuit) {
+        if (trials < FEWEST || level.goal().goesByTheClock()) {
             return Optional.empty();
         }
         double rate = PlayerRate.of(Evidence.DEFAULT.weigh(attempts), trials, level.number())

@@ -7,6 +7,7 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.Conditions.Laid;
@@ -14,6 +15,7 @@ import bersaglio.core.target.Stance;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** What a chart event says. Each kind knows what it does to the chart of its set; corrections name what they act on. */
 public sealed interface Happening {
@@ -43,6 +45,7 @@ public sealed interface Happening {
      * @param laid      zones that were laid otherwise than drawn
      * @param toBeat    the player's best so far, where the goal is to beat it
      * @param track     wing, hand and side that the drill keeps apart; empty where it keeps none
+     * @param company   who else is in it, and whether it comes from paper
      */
     record SetOpened(
             String player,
@@ -56,7 +59,8 @@ public sealed interface Happening {
             OptionalDouble charterSd,
             List<Laid> laid,
             OptionalDouble toBeat,
-            String track)
+            String track,
+            Company company)
             implements Happening {
         public SetOpened {
             Check.requireId("player", player);
@@ -67,6 +71,53 @@ public sealed interface Happening {
             laid = List.copyOf(laid);
             Check.requireBetween("toBeat", toBeat.orElse(0), 0, 1e6);
             Check.requireId("track", track.isEmpty() ? "none" : track);
+        }
+
+        /** With nobody else in it. */
+        public SetOpened(
+                String player,
+                Hand hand,
+                String drill,
+                int level,
+                Standpoint standpoint,
+                From from,
+                Hand opponent,
+                Optional<String> place,
+                OptionalDouble charterSd,
+                List<Laid> laid,
+                OptionalDouble toBeat,
+                String track) {
+            this(
+                    player,
+                    hand,
+                    drill,
+                    level,
+                    standpoint,
+                    from,
+                    opponent,
+                    place,
+                    charterSd,
+                    laid,
+                    toBeat,
+                    track,
+                    Company.ALONE);
+        }
+
+        public SetOpened with(Company other) {
+            return new SetOpened(
+                    player,
+                    hand,
+                    drill,
+                    level,
+                    standpoint,
+                    from,
+                    opponent,
+                    place,
+                    charterSd,
+                    laid,
+                    toBeat,
+                    track,
+                    other);
         }
 
         /** With everything as drawn, in no particular place. */
@@ -156,6 +207,74 @@ public sealed interface Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.count(event, at -> new Step.Value(value, side, at));
+        }
+    }
+
+    /**
+     * The count is brought back in step, or a disputed one is settled: it is now so much, whatever was seen.
+     *
+     * @param part   a side, a way or a zone, from 0
+     * @param balls  used up so far; empty leaves them as they are
+     * @param claims what each side said that it was; empty where nobody disputed it
+     */
+    record CountSet(int part, int count, OptionalInt balls, List<Integer> claims) implements Entry {
+        public CountSet {
+            claims = List.copyOf(claims);
+            Check.requireBetween("claims", claims.size(), 0, Step.MOST_SIDES);
+            for (int i = 0; i < claims.size(); i++) {
+                Check.requireBetween("claims." + i, claims.get(i), 0, Step.CountIs.MOST);
+            }
+            new Step.CountIs(part, count, balls, 0);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.count(event, at -> new Step.CountIs(part, count, balls, at));
+            chart.countSaid(this);
+        }
+    }
+
+    /** So many hits of so many balls, counted by somebody; in which order is not known. */
+    record HitsCounted(int hits, int balls, Caller by, int side) implements Entry {
+        public HitsCounted {
+            Check.requireBetween("balls", balls, 1, 1000);
+            Check.requireBetween("hits", hits, 0, balls);
+            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        /** As no order is known, the hits are spread evenly. */
+        boolean isHit(int ball) {
+            return (ball + 1) * hits / balls > ball * hits / balls;
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.countHits(this, event);
+        }
+    }
+
+    /** Something is marked on a shot, or taken off it. */
+    record ShotNoted(String shot, Note note, boolean on) implements Entry {
+        public ShotNoted {
+            Check.requireId("shot", shot);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.note(this);
+        }
+    }
+
+    /** The shot was another player's; it is logged again in that player's set, and void here. */
+    record ShotGiven(String shot, String to) implements Entry {
+        public ShotGiven {
+            Check.requireId("shot", shot);
+            Check.requireId("to", to);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.give(shot, to);
         }
     }
 
@@ -275,7 +394,7 @@ public sealed interface Happening {
         public SetMoved {
             Check.requireId("player", player);
             Check.requireAtLeast("level", level, 1);
-            Check.requireBetween("heldAt", heldAt, 0, 4_102_444_800_000L);
+            Check.requireBetween("heldAt", heldAt, 0, Company.LATEST);
         }
 
         @Override

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * One player's sets on one drill, in the order they were held, and where the player stands on it.
@@ -24,6 +25,7 @@ import java.util.OptionalDouble;
 public final class Ledger {
 
     private static final int FIRST_LEVEL = 1;
+    private static final int MOST_SETS_AHEAD = 12;
 
     private final Drill drill;
     private final List<SetResult> sets;
@@ -86,6 +88,11 @@ public final class Ledger {
         return levelBefore(sets.size());
     }
 
+    /** The true rate that the present level asks for. */
+    public double targetRate() {
+        return drill.level(level()).targetRate();
+    }
+
     /** The sets that count at a level since the player last came to it, laid as the latest of them. */
     public List<Attempt> attemptsAt(int level) {
         String laid = "";
@@ -136,6 +143,27 @@ public final class Ledger {
     public Optional<Verdict> verdictNow() {
         List<Attempt> attempts = attemptsAt(level());
         return attempts.isEmpty() ? Optional.empty() : Optional.of(Verdict.of(drill, level(), attempts));
+    }
+
+    /**
+     * The fewest further sets after which the rule could move the player up, if every ball were a hit.
+     *
+     * @return nothing on the highest level, or where no number of sets would do it
+     */
+    public OptionalInt setsToMove() {
+        int level = level();
+        if (level == drill.levels().size()) {
+            return OptionalInt.empty();
+        }
+        List<Attempt> attempts = new ArrayList<>(attemptsAt(level));
+        long last = attempts.isEmpty() ? 0 : attempts.get(attempts.size() - 1).heldAt();
+        for (int more = 1; more <= MOST_SETS_AHEAD; more++) {
+            attempts.add(Attempt.perfect(drill.level(level).goal(), last + more * Attempt.DAY));
+            if (Verdict.of(drill, level, attempts).advice().call() == Advice.Call.MOVE_UP) {
+                return OptionalInt.of(more);
+            }
+        }
+        return OptionalInt.empty();
     }
 
     public List<SetReading> readings() {

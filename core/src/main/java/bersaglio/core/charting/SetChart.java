@@ -1,19 +1,25 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.charting.Happening.CountSet;
+import bersaglio.core.charting.Happening.HitsCounted;
 import bersaglio.core.charting.Happening.PenTaken;
 import bersaglio.core.charting.Happening.Redone;
 import bersaglio.core.charting.Happening.SetMoved;
 import bersaglio.core.charting.Happening.SetOpened;
 import bersaglio.core.charting.Happening.ShotKeyed;
 import bersaglio.core.charting.Happening.ShotLanded;
+import bersaglio.core.charting.Happening.ShotNoted;
 import bersaglio.core.charting.Happening.Undone;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Grain;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
@@ -47,7 +53,9 @@ public final class SetChart {
     private String player = "";
     private Conditions conditions = Conditions.AS_DRAWN;
     private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty()));
+    private final List<CountSaid> countsSaid = new ArrayList<>();
     private boolean turned;
+    private boolean moved;
     private int level;
     private long openedAt;
     private long heldAt;
@@ -121,7 +129,7 @@ public final class SetChart {
         conditions = start.conditions();
         level = start.level();
         openedAt = event.wall();
-        heldAt = event.wall();
+        heldAt = start.company().heldAt().orElse(event.wall());
     }
 
     void land(ShotLanded shot, ChartEvent event) {
@@ -148,6 +156,24 @@ public final class SetChart {
                 shot.side()));
     }
 
+    void countHits(HitsCounted counted, ChartEvent event) {
+        Ruling hit = new Ruling(Outcome.HIT, Side.NONE, 0);
+        Ruling miss = new Ruling(Outcome.NOT_HIT, Side.NONE, 0);
+        for (int ball = 0; ball < counted.balls(); ball++) {
+            Entry entry = new Entry(
+                    event,
+                    clock.active(event.at()),
+                    closed,
+                    stances.size() - 1,
+                    List.of(),
+                    Optional.of(counted.isHit(ball) ? hit : miss),
+                    counted.by(),
+                    counted.side());
+            entry.inNoOrder = true;
+            entries.add(entry);
+        }
+    }
+
     private void enter(Entry entry) {
         entries.add(entry);
         shots.put(entry.id, entry);
@@ -160,6 +186,28 @@ public final class SetChart {
 
     void startScoring(ChartEvent event) {
         entries.add(new Entry(event, Optional.empty(), closed));
+    }
+
+    void countSaid(CountSet said) {
+        countsSaid.add(new CountSaid(said.part(), said.count(), said.claims()));
+    }
+
+    void note(ShotNoted noted) {
+        Entry entry = shots.get(noted.shot());
+        if (entry != null) {
+            entry.notes.removeIf(
+                    note -> note == noted.note() || noted.on() && noted.note().excludes(note));
+            if (noted.on()) {
+                entry.notes.add(noted.note());
+            }
+        }
+    }
+
+    void give(String shot, String to) {
+        Entry entry = shots.get(shot);
+        if (entry != null) {
+            entry.givenTo = Optional.of(to);
+        }
     }
 
     void callNumber(int number) {
@@ -207,6 +255,7 @@ public final class SetChart {
         conditions = conditions.with(moved.hand());
         level = moved.level();
         heldAt = moved.heldAt();
+        this.moved = true;
         move = Optional.empty();
     }
 
@@ -236,6 +285,7 @@ public final class SetChart {
         List<Umpire> umpires = new ArrayList<>();
         stances.forEach(stance -> umpires.add(umpireFor(named, stance)));
         Counting counting = new Counting(named, level, new Start(start.toBeat(), called));
+        double valuesTaken = 0;
         List<Shot> seen = new ArrayList<>(entries.size());
         for (Entry entry : entries) {
             if (entry.isShot()) {
@@ -243,9 +293,15 @@ public final class SetChart {
                 List<Point> places = turned ? umpire.turned(entry.places) : entry.places;
                 Ruling ruling = entry.rule(umpire, places);
                 int points = places.isEmpty() ? 0 : umpire.points(places);
-                boolean counted = !entry.late && counting.shot(ruling, entry.side, points, entry.activeAt);
+                boolean counted = !entry.late
+                        && (!entry.inNoOrder || counting.takesHitsAlone())
+                        && counting.shot(ruling, entry.side, points, entry.activeAt);
                 seen.add(entry.asShot(umpire, places, charterSd, ruling, counted, points));
             } else if (!entry.late) {
+                valuesTaken += entry.step
+                        .filter(Step.Value.class::isInstance)
+                        .map(step -> ((Step.Value) step).value())
+                        .orElse(0.0);
                 counting.take(entry.step);
             }
         }
@@ -262,6 +318,11 @@ public final class SetChart {
                 openedAt,
                 heldAt,
                 start.track(),
+                start.company(),
+                moved,
+                clock.paused(),
+                countsSaid,
+                valuesTaken,
                 seen,
                 counting.count(heldAt, called),
                 closed,
@@ -283,6 +344,8 @@ public final class SetChart {
     }
 
     private static final class Entry {
+        private static final Ruling VOID = new Ruling(Outcome.VOID, Side.NONE, 0);
+
         private final String id;
         private final long at;
         private final long activeAt;
@@ -293,7 +356,10 @@ public final class SetChart {
         private final Optional<Caller> by;
         private final int side;
         private final Optional<Step> step;
+        private final List<Note> notes = new ArrayList<>();
         private Optional<Ruling> call = Optional.empty();
+        private Optional<String> givenTo = Optional.empty();
+        private boolean inNoOrder;
 
         Entry(
                 ChartEvent event,
@@ -335,6 +401,9 @@ public final class SetChart {
         }
 
         Ruling rule(Umpire umpire, List<Point> seen) {
+            if (givenTo.isPresent()) {
+                return VOID;
+            }
             if (call.isPresent()) {
                 return call.get();
             }
@@ -357,7 +426,19 @@ public final class SetChart {
                     at,
                     points,
                     placed ? umpire.fromAim(seen) : OptionalDouble.empty(),
-                    side);
+                    side,
+                    grain(ruling),
+                    notes,
+                    givenTo);
+        }
+
+        private Grain grain(Ruling ruling) {
+            if (inNoOrder) {
+                return Grain.COUNT_ONLY;
+            } else if (!places.isEmpty()) {
+                return Grain.LANDING;
+            }
+            return ruling.zone() > 0 ? Grain.ZONE : Grain.HIT_OR_MISS;
         }
     }
 }

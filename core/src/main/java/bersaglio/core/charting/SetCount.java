@@ -15,6 +15,7 @@ import java.util.OptionalInt;
  *
  * @param left    balls left, {@link Play#NO_END} where only the goal ends it
  * @param full    whether nothing more counts
+ * @param balls   used up
  * @param brokeAt the count at which each attempt broke
  * @param owed    of something harmless, still to be paid for misses
  * @param scoring whether range finding is over
@@ -26,6 +27,7 @@ public record SetCount(
         Progress progress,
         int left,
         boolean full,
+        int balls,
         List<Integer> brokeAt,
         int owed,
         boolean scoring,
@@ -42,6 +44,7 @@ public record SetCount(
                 course.progress(),
                 course.left(),
                 course.isFull(),
+                course.balls(),
                 course.brokeAt(),
                 course.owed(),
                 scoring,

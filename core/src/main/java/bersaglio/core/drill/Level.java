@@ -192,7 +192,7 @@ public record Level(
             return ahead().balls();
         }
         double balls = GoalOdds.of(ahead(), rate).balls();
-        return (int) Math.max(1, Math.min(LONGEST_TYPICAL_SET, Math.round(balls)));
+        return (int) Math.max(1, Math.round(Math.min(LONGEST_TYPICAL_SET, balls)));
     }
 
     public Ahead ahead() {

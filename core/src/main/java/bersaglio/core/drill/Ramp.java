@@ -134,7 +134,7 @@ public sealed interface Ramp {
             next = new Run(run.hits() + by, run.balls(), run.misses());
         } else if (goal instanceof Total total && (total.balls() == 0 || total.hits() + by <= total.balls())) {
             next = new Total(total.hits() + by, total.balls(), total.misses());
-        } else if (goal instanceof Timed timed) {
+        } else if (goal instanceof Timed timed && timed.sides() == 1) {
             next = new Timed(timed.rounds(), timed.seconds(), timed.rest(), timed.hits() + by, timed.signal());
         } else if (goal instanceof Rally rally) {
             next = new Rally(rally.length() + by, rally.times(), rally.tries());

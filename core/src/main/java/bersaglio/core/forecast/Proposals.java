@@ -80,7 +80,7 @@ public final class Proposals {
         } else if (goal instanceof Total total && total.balls() > 0) {
             return IntStream.rangeClosed(1, total.balls())
                     .mapToObj(hits -> new Total(hits, total.balls(), total.misses()));
-        } else if (goal instanceof Timed timed) {
+        } else if (goal instanceof Timed timed && timed.sides() == 1) {
             return IntStream.rangeClosed(1, 2 * Math.max(1, timed.hits()))
                     .mapToObj(hits -> new Timed(timed.rounds(), timed.seconds(), timed.rest(), hits, timed.signal()));
         } else if (goal instanceof Ladder ladder) {

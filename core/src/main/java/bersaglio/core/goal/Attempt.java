@@ -12,7 +12,7 @@ import bersaglio.core.problem.Refused;
  */
 public record Attempt(String trials, Standing standing, double score, long heldAt) {
 
-    private static final long DAY = 24L * 3600 * 1000;
+    public static final long DAY = 24L * 3600 * 1000;
 
     public Attempt {
         for (int i = 0; i < trials.length(); i++) {
@@ -29,6 +29,14 @@ public record Attempt(String trials, Standing standing, double score, long heldA
             course.take(course.play().next(trials.charAt(i) == '1'));
         }
         return course.attempt(0);
+    }
+
+    /** A set in which every ball was a hit, and the goal met. */
+    public static Attempt perfect(Goal goal, long heldAt) {
+        double wanted = goal.play(Start.FRESH).progress(goal.mostBalls()).wanted();
+        int balls = goal.playsOn() && goal.mostBalls() != Play.NO_END ? goal.mostBalls() : (int) Math.max(1, wanted);
+        return new Attempt(
+                "1".repeat(Math.min(balls, Goals.LONGEST_SET)), Standing.MET, Math.max(wanted, balls), heldAt);
     }
 
     public Tally tally() {

@@ -27,6 +27,11 @@ public record BestToBeat(Of of, int balls) implements Goal {
     }
 
     @Override
+    public boolean hitsAloneDecide() {
+        return of == Of.HITS;
+    }
+
+    @Override
     public int mostBalls() {
         return balls;
     }
@@ -47,6 +52,11 @@ public record BestToBeat(Of of, int balls) implements Goal {
             boolean hit = step instanceof Step.Ball ball && ball.hit();
             int next = hit ? now + 1 : goal.of == Of.RUN ? 0 : now;
             return Move.on(new Beating(goal, toBeat, next, Math.max(best, next)), hit);
+        }
+
+        @Override
+        public Play counting(int part, int count) {
+            return new Beating(goal, toBeat, count, goal.of == Of.HITS ? count : Math.max(best, count));
         }
 
         @Override

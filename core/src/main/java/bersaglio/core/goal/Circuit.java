@@ -42,7 +42,12 @@ public record Circuit(List<Stop> stops, int rest, int hits, Signal signal) imple
         List<Leg> legs = stops.stream()
                 .map(stop -> new Leg(stop.name(), stop.zone(), stop.seconds()))
                 .toList();
-        return new Clocked(legs, hits, signal, 0, 0, Clocked.RESTING);
+        return Clocked.of(legs, hits, signal, 1);
+    }
+
+    @Override
+    public boolean goesByTheClock() {
+        return true;
     }
 
     @Override

@@ -1,17 +1,26 @@
 package bersaglio.core.goal;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
  * Hits within rounds by the clock.
  *
  * @param round   rounds begun
+ * @param sides   the count of each, where they play against each other
  * @param started when the round that runs began, {@link #RESTING} while none does
  */
-record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, long started) implements Play {
+record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, long started, List<Integer> sides)
+        implements Play {
 
-    static final long RESTING = -1;
+    static final long RESTING = Progress.RESTING;
     private static final long IN_THE_AIR = 2000;
+
+    /** @param sides 1 where nobody plays against anybody */
+    static Clocked of(List<Leg> legs, int wanted, Signal signal, int sides) {
+        return new Clocked(legs, wanted, signal, 0, 0, RESTING, sides > 1 ? Goals.zeros(sides) : List.of());
+    }
 
     /** A round, or a station of a circuit. */
     record Leg(String name, int zone, int seconds) {}
@@ -19,15 +28,41 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
     @Override
     public Move after(Step step) {
         if (step instanceof Step.Started) {
-            return Move.noTrial(
-                    round < legs.size() ? new Clocked(legs, wanted, signal, hits, round + 1, step.at()) : this);
+            return Move.noTrial(round < legs.size() ? with(hits, round + 1, step.at(), sides) : this);
         } else if (step instanceof Step.Stopped) {
             return Move.noTrial(resting());
-        } else if (step instanceof Step.Ball ball && isRunning(ball.at())) {
+        } else if (step instanceof Step.Ball ball && isRunning(ball.at()) && isThere(ball.side())) {
             boolean hit = ball.hit() && (leg().zone() == 0 || ball.zone() == 0 || ball.zone() == leg().zone());
-            return Move.on(hit ? new Clocked(legs, wanted, signal, hits + 1, round, started) : this, hit);
+            return Move.on(hit ? with(hits + 1, round, started, scored(ball.side())) : this, hit);
         }
         return Move.noTrial(this);
+    }
+
+    @Override
+    public Play counting(int part, int count) {
+        if (sides.isEmpty()) {
+            return with(count, round, started, sides);
+        }
+        List<Integer> counts = isThere(part) ? Goals.with(sides, part, count) : sides;
+        return with(Goals.sum(counts), round, started, counts);
+    }
+
+    private Clocked with(int hitsNow, int roundNow, long startedAt, List<Integer> counts) {
+        return new Clocked(legs, wanted, signal, hitsNow, roundNow, startedAt, counts);
+    }
+
+    private boolean isThere(int side) {
+        return sides.isEmpty() || side < sides.size();
+    }
+
+    private List<Integer> scored(int side) {
+        return sides.isEmpty() ? sides : Goals.plusOne(sides, side);
+    }
+
+    /** Once the last signal is over, the side that has more than each other. */
+    private int winner() {
+        int most = over() && !sides.isEmpty() ? Collections.max(sides) : 0;
+        return most > 0 && Collections.frequency(sides, most) == 1 ? sides.indexOf(most) : Progress.NOBODY;
     }
 
     private Leg leg() {
@@ -40,12 +75,14 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
     }
 
     private Clocked resting() {
-        return new Clocked(legs, wanted, signal, hits, round, RESTING);
+        return with(hits, round, RESTING, sides);
     }
 
     @Override
     public List<Integer> state() {
-        return List.of(hits, round);
+        List<Integer> state = new ArrayList<>(List.of(hits, round));
+        state.addAll(sides);
+        return state;
     }
 
     @Override
@@ -66,6 +103,10 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
 
     @Override
     public Progress progress(int left) {
-        return Progress.of(hits, wanted, Math.max(hits, wanted)).at(Math.max(0, round - 1), legs.size(), 0, 0);
+        return Progress.of(hits, wanted, Math.max(hits, wanted))
+                .at(Math.max(0, round - 1), legs.size(), round, 0)
+                .with(Goals.asNumbers(sides))
+                .wonBy(winner())
+                .runningSince(started);
     }
 }

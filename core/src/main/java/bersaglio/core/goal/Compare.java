@@ -42,6 +42,11 @@ public record Compare(String one, String other, int ballsEach) implements Goal {
         }
 
         @Override
+        public Play counting(int part, int count) {
+            return part < hits.size() ? new Ways(balls, Goals.with(hits, part, count)) : this;
+        }
+
+        @Override
         public List<Integer> state() {
             return List.of(balls, hits.get(0), hits.get(1));
         }

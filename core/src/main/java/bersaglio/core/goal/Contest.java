@@ -30,6 +30,13 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
         return Move.on(new Contest(finish, lead, equalTurns, next, List.copyOf(turns)), ball.hit());
     }
 
+    @Override
+    public Play counting(int part, int count) {
+        return part < counts.size()
+                ? new Contest(finish, lead, equalTurns, Goals.with(counts, part, count), ahead)
+                : this;
+    }
+
     private int winner() {
         int first = 0;
         for (int side = 1; side < counts.size(); side++) {

@@ -11,6 +11,7 @@ public final class Course {
     private final List<Integer> brokeAt = new ArrayList<>();
     private Play play;
     private int paid;
+    private int balls;
 
     public Course(Goal goal, Start start) {
         this.goal = goal;
@@ -21,6 +22,11 @@ public final class Course {
     public boolean take(Step step) {
         if (step instanceof Step.Paid payment) {
             paid += payment.count();
+            return true;
+        }
+        if (step instanceof Step.CountIs said) {
+            play = play.counting(said.part(), said.count());
+            balls = said.balls().orElse(balls);
             return true;
         }
         if (isFull()) {
@@ -40,7 +46,12 @@ public final class Course {
                 brokeAt.add(before);
             }
         }
+        balls++;
         return true;
+    }
+
+    public Goal goal() {
+        return goal;
     }
 
     /** Whether nothing more counts. */
@@ -49,7 +60,12 @@ public final class Course {
     }
 
     public int left() {
-        return goal.mostBalls() == Play.NO_END ? Play.NO_END : goal.mostBalls() - trials.length();
+        return goal.mostBalls() == Play.NO_END ? Play.NO_END : Math.max(0, goal.mostBalls() - balls);
+    }
+
+    /** Balls used up, by trials or as the coach said. */
+    public int balls() {
+        return balls;
     }
 
     public Standing standing() {

@@ -42,6 +42,11 @@ public record Cover(int zones, int times, int balls) implements Goal {
                     counts.get(place) < goal.times ? new Covered(goal, Goals.plusOne(counts, place)) : this, true);
         }
 
+        @Override
+        public Play counting(int part, int count) {
+            return part < goal.zones ? new Covered(goal, Goals.with(counts, part, Math.min(count, goal.times))) : this;
+        }
+
         private int covered() {
             return Goals.sum(counts);
         }

@@ -20,6 +20,11 @@ public record FixedTest(int balls) implements Goal {
     }
 
     @Override
+    public boolean hitsAloneDecide() {
+        return true;
+    }
+
+    @Override
     public int mostBalls() {
         return balls;
     }
@@ -30,6 +35,11 @@ public record FixedTest(int balls) implements Goal {
         public Move after(Step step) {
             boolean hit = step instanceof Step.Ball ball && ball.hit();
             return Move.on(hit ? new Counting(hits + 1) : this, hit);
+        }
+
+        @Override
+        public Play counting(int part, int count) {
+            return new Counting(count);
         }
 
         @Override

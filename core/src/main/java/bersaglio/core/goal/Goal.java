@@ -32,6 +32,16 @@ public sealed interface Goal
         return false;
     }
 
+    /** Whether hits alone decide it, so that "h of n" says all that there is to say. */
+    default boolean hitsAloneDecide() {
+        return false;
+    }
+
+    /** Whether time decides it, so that the balls to come say little of how it ends. */
+    default boolean goesByTheClock() {
+        return false;
+    }
+
     /** What a miss does. */
     default MissRule misses() {
         return MissRule.COUNT_ON;

@@ -35,8 +35,12 @@ final class Goals {
     }
 
     static List<Integer> plusOne(List<Integer> counts, int place) {
+        return with(counts, place, counts.get(place) + 1);
+    }
+
+    static List<Integer> with(List<Integer> counts, int place, int count) {
         List<Integer> next = new ArrayList<>(counts);
-        next.set(place, counts.get(place) + 1);
+        next.set(place, count);
         return List.copyOf(next);
     }
 

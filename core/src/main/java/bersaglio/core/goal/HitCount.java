@@ -12,6 +12,11 @@ record HitCount(int hits, int wanted, boolean endsWhenMet) implements Play {
     }
 
     @Override
+    public Play counting(int part, int count) {
+        return new HitCount(count, wanted, endsWhenMet);
+    }
+
+    @Override
     public List<Integer> state() {
         return List.of(hits);
     }

@@ -89,6 +89,19 @@ public record Ladder(List<Station> stations, int balls, MissRule misses) impleme
             };
         }
 
+        /** Hits on the whole way up. */
+        @Override
+        public Play counting(int part, int count) {
+            int reached = 0;
+            int left = count;
+            while (reached < goal.stations.size()
+                    && left >= goal.stations.get(reached).hits()) {
+                left -= goal.stations.get(reached).hits();
+                reached++;
+            }
+            return new Climb(goal, reached, reached < goal.stations.size() ? left : 0, used);
+        }
+
         private boolean done() {
             return station >= goal.stations.size();
         }

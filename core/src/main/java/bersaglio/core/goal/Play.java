@@ -36,6 +36,15 @@ public interface Play {
 
     Move after(Step step);
 
+    /**
+     * The same with its count as the coach says; where there is no such count, as it was.
+     *
+     * @param part a side, a way or a zone, from 0
+     */
+    default Play counting(int part, int count) {
+        return this;
+    }
+
     /** Numbers that tell it from the other states of its set, as far as the balls to come have another end. */
     List<Integer> state();
 

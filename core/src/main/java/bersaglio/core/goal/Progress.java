@@ -14,6 +14,7 @@ import java.util.List;
  * @param parts    the count of each side, zone or way, where there are several
  * @param score    what is kept as the player's best
  * @param winner   the side that has won, from 0; {@link #NOBODY} while none has
+ * @param since    when the clock that runs was started, in milliseconds of play; {@link #RESTING} while none runs
  */
 public record Progress(
         double done,
@@ -25,9 +26,11 @@ public record Progress(
         int hereWanted,
         List<Double> parts,
         double score,
-        int winner) {
+        int winner,
+        long since) {
 
     public static final int NOBODY = -1;
+    public static final long RESTING = -1;
 
     public Progress {
         parts = List.copyOf(parts);
@@ -39,22 +42,26 @@ public record Progress(
     }
 
     static Progress of(double done, double wanted, double best) {
-        return new Progress(done, wanted, best, 0, 0, 0, 0, List.of(), done, NOBODY);
+        return new Progress(done, wanted, best, 0, 0, 0, 0, List.of(), done, NOBODY, RESTING);
     }
 
     Progress at(int place, int places, int count, int ofCount) {
-        return new Progress(done, wanted, best, place, places, count, ofCount, parts, score, winner);
+        return new Progress(done, wanted, best, place, places, count, ofCount, parts, score, winner, since);
     }
 
     Progress with(List<Double> counts) {
-        return new Progress(done, wanted, best, station, stations, here, hereWanted, counts, score, winner);
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, counts, score, winner, since);
     }
 
     Progress scoring(double value) {
-        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, value, winner);
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, value, winner, since);
     }
 
     Progress wonBy(int side) {
-        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, score, side);
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, score, side, since);
+    }
+
+    Progress runningSince(long started) {
+        return new Progress(done, wanted, best, station, stations, here, hereWanted, parts, score, winner, started);
     }
 }

@@ -28,6 +28,11 @@ public record Quota(int hits, int balls, MissRule misses) implements Goal {
     }
 
     @Override
+    public boolean hitsAloneDecide() {
+        return true;
+    }
+
+    @Override
     public int mostBalls() {
         return balls;
     }

@@ -47,6 +47,11 @@ public record Rally(int length, int times, int tries) implements Goal {
         }
 
         @Override
+        public Play counting(int part, int count) {
+            return new Rallies(goal, count, longest);
+        }
+
+        @Override
         public List<Integer> state() {
             return List.of(reached);
         }

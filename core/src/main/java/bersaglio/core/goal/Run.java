@@ -42,6 +42,11 @@ public record Run(int hits, int balls, MissRule misses) implements Goal {
                     : Move.broken(new InARow(goal, 0, goal.misses.tries() == 0 ? 1 : attempt + 1));
         }
 
+        @Override
+        public Play counting(int part, int count) {
+            return new InARow(goal, count, attempt);
+        }
+
         private boolean spent() {
             return goal.misses.tries() > 0 && attempt > goal.misses.tries();
         }

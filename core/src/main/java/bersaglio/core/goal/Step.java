@@ -1,6 +1,7 @@
 package bersaglio.core.goal;
 
 import bersaglio.core.problem.Check;
+import java.util.OptionalInt;
 
 /** What happened in a set, as its goal sees it. Times are milliseconds since the set's start, pauses left out. */
 public sealed interface Step {
@@ -41,6 +42,24 @@ public sealed interface Step {
 
     /** It stops. */
     record Stopped(long at) implements Step {}
+
+    /**
+     * The coach brings the count back in step: what it comes to now, whatever was seen.
+     *
+     * @param part  a side, a way or a zone, from 0; 0 where the count is one
+     * @param count 0 to 10,000
+     * @param balls used up so far; empty leaves them as they are
+     */
+    record CountIs(int part, int count, OptionalInt balls, long at) implements Step {
+
+        public static final int MOST = 10_000;
+
+        public CountIs {
+            Check.requireBetween("part", part, 0, 8);
+            Check.requireBetween("count", count, 0, MOST);
+            Check.requireBetween("balls", balls.orElse(0), 0, MOST);
+        }
+    }
 
     /** So many of what the misses owe were paid. */
     record Paid(int count, long at) implements Step {

@@ -10,20 +10,31 @@ import java.util.Collections;
  * @param rounds  1 to 20
  * @param seconds of a round, 5 to 1800
  * @param rest    seconds between rounds, 0 to 600
- * @param hits    wanted in all rounds together; 0 to count only
+ * @param hits    wanted in all rounds together; 0 to count only, as where sides play against each other
+ * @param sides   1 for a player alone, 2 to 4 that count against each other until the last signal
  */
-public record Timed(int rounds, int seconds, int rest, int hits, Signal signal) implements Goal {
+public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, int sides) implements Goal {
+
+    public Timed(int rounds, int seconds, int rest, int hits, Signal signal) {
+        this(rounds, seconds, rest, hits, signal, 1);
+    }
 
     public Timed {
+        Check.requireBetween("sides", sides, 1, Step.MOST_SIDES);
+        Check.requireBetween("hits", hits, 0, sides > 1 ? 0 : 1000);
         Check.requireBetween("rounds", rounds, 1, 20);
         Check.requireBetween("seconds", seconds, 5, 1800);
         Check.requireBetween("rest", rest, 0, 600);
-        Check.requireBetween("hits", hits, 0, 1000);
     }
 
     @Override
     public Play play(Start start) {
-        return new Clocked(Collections.nCopies(rounds, new Leg("", 0, seconds)), hits, signal, 0, 0, Clocked.RESTING);
+        return Clocked.of(Collections.nCopies(rounds, new Leg("", 0, seconds)), hits, signal, sides);
+    }
+
+    @Override
+    public boolean goesByTheClock() {
+        return true;
     }
 
     @Override

@@ -26,6 +26,11 @@ public record Total(int hits, int balls, MissRule misses) implements Goal {
     }
 
     @Override
+    public boolean hitsAloneDecide() {
+        return true;
+    }
+
+    @Override
     public int mostBalls() {
         return Goals.orNoEnd(balls);
     }

@@ -26,6 +26,11 @@ public record Watch(int seconds, int penalty, int laps) implements Goal {
     }
 
     @Override
+    public boolean goesByTheClock() {
+        return true;
+    }
+
+    @Override
     public int mostBalls() {
         return Play.NO_END;
     }
@@ -68,7 +73,9 @@ public record Watch(int seconds, int penalty, int laps) implements Goal {
 
         @Override
         public Progress progress(int left) {
-            return Progress.of(best.orElse(0), goal.seconds, goal.seconds).at(done, goal.laps, misses, 0);
+            return Progress.of(best.orElse(0), goal.seconds, goal.seconds)
+                    .at(done, goal.laps, misses, 0)
+                    .runningSince(started);
         }
     }
 }

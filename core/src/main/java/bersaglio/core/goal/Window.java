@@ -40,6 +40,14 @@ public record Window(int hits, int of, int balls) implements Goal {
             return Move.on(new Last(goal, now & mask(), met || Integer.bitCount(now) >= goal.hits()), hit);
         }
 
+        /** Where in the window the hits fell is not known; as the oldest they leave it first. */
+        @Override
+        public Play counting(int part, int count) {
+            int kept = Math.min(count, goal.of() - 1);
+            int recent = ((1 << kept) - 1) << (goal.of() - 1 - kept);
+            return new Last(goal, recent, count >= goal.hits());
+        }
+
         private int mask() {
             return (1 << (goal.of() - 1)) - 1;
         }

@@ -16,6 +16,8 @@ public enum Outcome {
     /** A serve that broke its rule, such as a first bounce on the wrong side. */
     FAULT(true),
     NO_REACH(true),
+    /** Which way it missed was not said. */
+    NOT_HIT(true),
     NOT_SEEN(false),
     VOID(false);
 

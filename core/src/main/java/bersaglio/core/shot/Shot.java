@@ -18,6 +18,9 @@ import java.util.OptionalDouble;
  * @param points  of the ring it landed in, 0 where none are laid
  * @param fromAim how far it landed from the point aimed at, in metres, where there is one
  * @param side    who played it, from 0, where sides play against each other
+ * @param grain   how finely it was charted
+ * @param notes   what is marked on it
+ * @param givenTo the player it was given to afterwards, in the queue; it is void here
  */
 public record Shot(
         String id,
@@ -30,10 +33,14 @@ public record Shot(
         long at,
         int points,
         OptionalDouble fromAim,
-        int side) {
+        int side,
+        Grain grain,
+        List<Note> notes,
+        Optional<String> givenTo) {
 
     public Shot {
         places = List.copyOf(places);
+        notes = List.copyOf(notes);
     }
 
     /** The last place it was seen at. */

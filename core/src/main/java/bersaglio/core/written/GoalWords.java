@@ -137,7 +137,8 @@ final class GoalWords {
         from.needs("of");
         int seconds = seconds(from);
         int rest = from.takes("rest") ? seconds(from) : 0;
-        return new Timed(rounds, seconds, rest, hits, SIGNAL.read(from));
+        int sides = from.takes("between") ? from.counted("side", "sides") : 1;
+        return new Timed(rounds, seconds, rest, hits, SIGNAL.read(from), sides);
     }
 
     private static Ladder ladder(Reader from) {
@@ -201,6 +202,9 @@ final class GoalWords {
                     .counted(timed.rounds(), "round", "rounds")
                     .say("of");
             rest(seconds(to, timed.seconds()), timed.rest());
+            if (timed.sides() > 1) {
+                to.comma().say("between").counted(timed.sides(), "side", "sides");
+            }
             to.comma().say(SIGNAL.of(timed.signal()));
         } else if (goal instanceof Rally rally) {
             to.counted(rally.times(), "rally", "rallies").say("of").number(rally.length());

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
 import bersaglio.core.charting.Happening.ClockTurned;
+import bersaglio.core.charting.Happening.CountSet;
+import bersaglio.core.charting.Happening.HitsCounted;
 import bersaglio.core.charting.Happening.NumberCalled;
 import bersaglio.core.charting.Happening.OwedPaid;
 import bersaglio.core.charting.Happening.ScoringStarted;
@@ -33,6 +35,7 @@ import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,12 +103,14 @@ class GoalChartTest {
 
     private static Happening anything(Random random) {
         int side = random.nextInt(2);
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(9)) {
             case 0 -> new ValueTaken(random.nextInt(25), side);
             case 1 -> new ClockTurned(ClockTurned.Clock.STARTED);
             case 2 -> new ClockTurned(ClockTurned.Clock.STOPPED);
             case 3 -> new ShotKeyed(Ruling.of(Outcome.NET), Caller.COACH, side);
             case 4 -> new OwedPaid(1);
+            case 5 -> new CountSet(side, random.nextInt(9), OptionalInt.empty(), List.of());
+            case 6 -> new HitsCounted(2, 3, Caller.COACH, side);
             default ->
                 new ShotLanded(List.of(random.nextBoolean() ? Tape.IN_ZONE : Tape.SHORT_OF_ZONE), Caller.COACH, side);
         };

@@ -188,7 +188,8 @@ class LedgerTest {
                 set.closed(),
                 set.struck(),
                 set.said(),
-                set.move());
+                set.move(),
+                set.trace());
     }
 
     @Test

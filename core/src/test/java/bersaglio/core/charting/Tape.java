@@ -42,7 +42,11 @@ final class Tape {
     }
 
     static Tape opening(SetOpened opened, String run) {
-        return new Tape(run, Samples.drill()).add(opened);
+        return opening(Samples.drill(), opened, run);
+    }
+
+    static Tape opening(Drill drill, SetOpened opened, String run) {
+        return new Tape(run, drill).add(opened);
     }
 
     /** The id of an entry, 0 for the opening. */

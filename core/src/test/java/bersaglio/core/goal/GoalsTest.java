@@ -180,6 +180,27 @@ class GoalsTest {
         }
 
         @Test
+        void sidesCountAgainstEachOtherUntilTheLastSignal() {
+            Timed contest = new Timed(1, 30, 0, 0, Signal.TOO_LATE, 2);
+            Course course = take(
+                    contest,
+                    new Step.Started(0),
+                    new Step.Ball(true, 0, 0, 0, 1_000),
+                    new Step.Ball(true, 1, 0, 0, 2_000),
+                    new Step.Ball(true, 1, 0, 0, 3_000),
+                    new Step.Ball(true, 2, 0, 0, 4_000));
+            assertThat(course.progress())
+                    .returns(List.of(1.0, 2.0), Progress::parts)
+                    .returns(Progress.NOBODY, Progress::winner);
+            course.take(new Step.Stopped(30_000));
+            assertThat(course.progress().winner()).isEqualTo(1);
+            assertThat(course.standing()).isEqualTo(Standing.DONE);
+            course.take(new Step.CountIs(0, 2, OptionalInt.empty(), 0));
+            assertThat(course.progress().winner()).as("level").isEqualTo(Progress.NOBODY);
+            assertThatThrownBy(() -> new Timed(1, 30, 0, 5, Signal.TOO_LATE, 2)).isInstanceOf(Refused.class);
+        }
+
+        @Test
         void aBallInTheAirAtTheSignalCountsWhereItIsSaidTo() {
             Step[] late = {new Step.Started(0), ball(true, 31)};
             assertThat(take(twice, late).progress().done()).isZero();

@@ -37,7 +37,7 @@ class PageController implements WebMvcConfigurer {
     }
 
     @GetMapping(
-            path = {"/", "/index.html", "/courtside/**", "/players/**", "/drills/**"},
+            path = {"/", "/index.html", "/courtside/**", "/players/**", "/drills/**", "/squad", "/queue/**"},
             produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> page() throws IOException {
         ClassPathResource page = new ClassPathResource("web/index.html");

@@ -8,6 +8,7 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.wire.view.PlaceView;
 import bersaglio.wire.view.ShapeView;
@@ -42,6 +43,10 @@ public final class EventDocs {
                                 ShotLandedBody.class,
                                 ShotKeyedBody.class,
                                 ShotCalledBody.class,
+                                ShotNotedBody.class,
+                                ShotGivenBody.class,
+                                HitsCountedBody.class,
+                                CountSetBody.class,
                                 ValueTakenBody.class,
                                 ClockTurnedBody.class,
                                 OwedPaidBody.class,
@@ -63,6 +68,10 @@ public final class EventDocs {
                 "shot.landed",
                 "shot.keyed",
                 "shot.called",
+                "shot.noted",
+                "shot.given",
+                "hits.counted",
+                "count.set",
                 "value.taken",
                 "clock.turned",
                 "owed.paid",
@@ -87,7 +96,9 @@ public final class EventDocs {
     /**
      * {@code from} is the side served or hit from, {@code place} the version of the place, {@code charterSd} the
      * charter's own error there in metres, {@code laid} what was laid otherwise than drawn, {@code toBeat}
-     * the player's best so far, {@code track} wing, hand and side where the drill keeps them apart.
+     * the player's best so far, {@code track} wing, hand and side where the drill keeps them apart, {@code partners}
+     * who else is in it, {@code queue} what the sets of a queue have in common, {@code heldAt} when a set that is
+     * entered later was held.
      */
     public record SetOpenedBody(
             String player,
@@ -101,7 +112,10 @@ public final class EventDocs {
             @Nullable Double charterSd,
             @Nullable List<LaidBody> laid,
             @Nullable Double toBeat,
-            @Nullable String track) {}
+            @Nullable String track,
+            @Nullable List<String> partners,
+            @Nullable String queue,
+            @Nullable Long heldAt) {}
 
     /** A zone, by its number, as it was really put down. */
     public record LaidBody(int zone, ShapeView area) {}
@@ -114,6 +128,21 @@ public final class EventDocs {
     public record ShotKeyedBody(Outcome outcome, Side side, int zone, Caller by, @Nullable Integer team) {}
 
     public record ShotCalledBody(String shot, Outcome outcome, Side side, int zone) {}
+
+    public record ShotNotedBody(String shot, Note note, boolean on) {}
+
+    /** The shot is void here; it is logged again in the set of the player that it is given to. */
+    public record ShotGivenBody(String shot, String to) {}
+
+    /** So many hits of so many balls, in no order; 1 to 1,000 balls. */
+    public record HitsCountedBody(int hits, int balls, Caller by, @Nullable Integer team) {}
+
+    /**
+     * The count is now so much: of a side, a way or a zone, from 0, where there are several. {@code balls} are those
+     * used up, {@code claims} what each side said that it was.
+     */
+    public record CountSetBody(
+            @Nullable Integer part, int count, @Nullable Integer balls, @Nullable List<Integer> claims) {}
 
     /** A number that was taken; {@code team} is the side that it is of, from 0, left out where there is one. */
     public record ValueTakenBody(double value, @Nullable Integer team) {}

@@ -29,9 +29,16 @@ public class Progressions {
                 .update();
     }
 
-    /** The families of drills that anyone works on. */
-    public List<String> drillsWorkedOn() {
-        return jdbc.sql("select distinct drill from progression order by drill")
+    /** The families of drills that at least half of the players work on; else the one that most do. */
+    public List<String> drillsOfMost() {
+        return jdbc.sql(
+                        """
+                        select drill from progression group by drill
+                        having count(*) * 2 >= (select count(distinct player) from progression)
+                            or drill = (select drill from progression group by drill order by count(*) desc, drill
+                                        fetch first row only)
+                        order by drill
+                        """)
                 .query(String.class)
                 .list();
     }

@@ -2,7 +2,9 @@ package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Shot;
 import bersaglio.server.storage.SettingStore;
 import bersaglio.wire.EventCodec;
@@ -18,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -33,7 +36,7 @@ public class ResultStore {
     private static final String GENERATION = "results.generation";
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, standing, score, accepted, not_seen, closed,"
-                    + " struck, said, move";
+                    + " struck, said, move, trace";
 
     private final JdbcClient jdbc;
     private final JdbcTemplate batches;
@@ -164,6 +167,34 @@ public class ResultStore {
         List<@Nullable Object[]> rows = new ArrayList<>();
         addShotRows(rows, generation, now, first);
         insertShots(rows);
+        if (before != null && before.closed()) {
+            dropVolumes(run);
+        }
+        if (now.closed()) {
+            insertVolumes(generation, List.of(now));
+        }
+    }
+
+    private void dropVolumes(UUID run) {
+        jdbc.sql("delete from volume_result where generation = :generation and run = :run")
+                .param("generation", generation)
+                .param("run", run)
+                .update();
+    }
+
+    private void insertVolumes(int into, List<ChartedSet> sets) {
+        List<Object[]> rows = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            if (!set.closed()) {
+                continue;
+            }
+            for (Volume volume : set.volumes()) {
+                rows.add(
+                        new Object[] {into, UUID.fromString(set.run()), UUID.fromString(volume.player()), volume.balls()
+                        });
+            }
+        }
+        batches.batchUpdate("insert into volume_result (generation, run, player, balls) values (?, ?, ?, ?)", rows);
     }
 
     private void dropShots(UUID run, int fromPlace) {
@@ -178,7 +209,8 @@ public class ResultStore {
         batches.update(
                 """
                 update set_result set player = ?, drill = ?, level = ?, track = ?, laid = ?, held_at = ?, trials = ?,
-                    standing = ?, score = ?, accepted = ?, not_seen = ?, closed = ?, struck = ?, said = ?, move = ?
+                    standing = ?, score = ?, accepted = ?, not_seen = ?, closed = ?, struck = ?, said = ?, move = ?,
+                    trace = ?
                 where generation = ? and run = ?
                 """,
                 concat(facts(set), generation, UUID.fromString(set.run())));
@@ -190,6 +222,7 @@ public class ResultStore {
         List<@Nullable Object[]> rows = new ArrayList<>();
         sets.forEach(set -> addShotRows(rows, into, set, 0));
         insertShots(rows);
+        insertVolumes(into, sets);
     }
 
     /** Makes a generation the one that is read. */
@@ -199,7 +232,7 @@ public class ResultStore {
     }
 
     void drop(int old) {
-        for (String table : List.of("set_result", "shot_result")) {
+        for (String table : List.of("set_result", "shot_result", "volume_result")) {
             jdbc.sql("delete from " + table + " where generation = :old")
                     .param("old", old)
                     .update();
@@ -221,14 +254,15 @@ public class ResultStore {
     private void insertSets(int into, List<SetResult> sets) {
         batches.batchUpdate(
                 "insert into set_result (player, drill, level, track, laid, held_at, trials, standing, score, accepted,"
-                        + " not_seen, closed, struck, said, move, generation, run)"
-                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                        + " not_seen, closed, struck, said, move, trace, generation, run)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 sets.stream()
                         .map(set -> concat(facts(set), into, UUID.fromString(set.run())))
                         .toList());
     }
 
     private static @Nullable Object[] facts(SetResult set) {
+        JsonObject line = ResultCodec.encode(SetLine.of(set));
         return new @Nullable Object[] {
             UUID.fromString(set.player()),
             set.drill(),
@@ -244,7 +278,8 @@ public class ResultStore {
             set.closed(),
             set.struck(),
             set.said().map(said -> EventCodec.encode(said).toString()).orElse(null),
-            text(ResultCodec.encode(SetLine.of(set)).get("move"))
+            text(line.get("move")),
+            text(line.get("trace"))
         };
     }
 
@@ -276,7 +311,11 @@ public class ResultStore {
                 Math.max(0, shot.places().size() - 1),
                 shot.ruling().zone(),
                 shot.points(),
-                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null
+                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null,
+                shot.grain().name(),
+                shot.notes().isEmpty()
+                        ? null
+                        : shot.notes().stream().map(Note::name).collect(Collectors.joining(","))
             });
         }
     }
@@ -287,8 +326,8 @@ public class ResultStore {
                     """
                     insert into shot_result
                         (generation, run, place, x, y, outcome, side, called, counted, called_by,
-                        stage, zone, points, from_aim)
-                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        stage, zone, points, from_aim, grain, notes)
+                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                     """,
                     rows);
         }
@@ -319,6 +358,7 @@ public class ResultStore {
         if (move != null) {
             line.add("move", Fields.parse(move));
         }
+        line.add("trace", Fields.parse(row.getString("trace")));
         return ResultCodec.decodeLine(Fields.of("", line));
     }
 }

@@ -1,30 +1,36 @@
 package bersaglio.server.drills;
 
 import bersaglio.core.drill.Drill;
+import bersaglio.core.target.TargetSet;
 import bersaglio.server.storage.Preparation;
-import java.util.Set;
-import java.util.stream.Collectors;
+import bersaglio.server.storage.Shelf;
+import java.util.OptionalInt;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Gives a club the ready drills that it does not have yet; what it has is left as it is. */
+/** Gives a club the ready drills that it does not have yet, with their targets; what it has is left as it is. */
 @Component
 @Order(1)
 class DrillShelf implements Preparation {
 
     private final DrillStore drills;
+    private final Shelf<TargetSet> targets;
 
-    DrillShelf(DrillStore drills) {
+    DrillShelf(DrillStore drills, Shelf<TargetSet> targets) {
         this.drills = drills;
+        this.targets = targets;
     }
 
     @Override
     @Transactional
     public void prepare() {
-        Set<String> there = drills.newest().stream().map(Drill::family).collect(Collectors.toSet());
-        ReadyDrills.all().stream()
-                .filter(drill -> !there.contains(drill.family()))
-                .forEach(drills::add);
+        for (Drill drill : ReadyDrills.allBut(drills.families())) {
+            drills.add(drill);
+            TargetSet first = drill.level(1).target();
+            if (targets.newest(first.id()).isEmpty()) {
+                targets.keep(first, OptionalInt.empty());
+            }
+        }
     }
 }

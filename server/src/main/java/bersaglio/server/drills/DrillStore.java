@@ -8,6 +8,7 @@ import bersaglio.wire.Fields;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -50,6 +51,12 @@ class DrillStore implements Drills {
                 .stream()
                 .map(id -> version(id).orElseThrow())
                 .toList();
+    }
+
+    Set<String> families() {
+        return jdbc.sql("select distinct drill from drill_version")
+                .query(String.class)
+                .set();
     }
 
     Optional<Drill> newest(String family) {

@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
@@ -17,11 +18,18 @@ final class ReadyDrills {
     private ReadyDrills() {}
 
     static List<Drill> all() {
+        return allBut(Set.of());
+    }
+
+    /** A file is named after the family that it holds, and so is read only where it is wanted. */
+    static List<Drill> allBut(Set<String> families) {
         try {
             List<Drill> drills = new ArrayList<>();
             for (Resource text :
                     new PathMatchingResourcePatternResolver().getResources("classpath*:bersaglio/drills/*.txt")) {
-                drills.add(DrillText.read(text.getContentAsString(StandardCharsets.UTF_8), Courts.all()));
+                if (!families.contains(text.getFilename().replace(".txt", ""))) {
+                    drills.add(DrillText.read(text.getContentAsString(StandardCharsets.UTF_8), Courts.all()));
+                }
             }
             return drills;
         } catch (IOException unreadable) {

@@ -9,6 +9,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
 import bersaglio.core.place.Place;
+import bersaglio.core.plan.Stand;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
@@ -37,10 +38,12 @@ import bersaglio.wire.view.VerdictView;
 import bersaglio.wire.view.ZoneReportView;
 import java.time.Clock;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -119,16 +122,31 @@ class PlayerController {
     /** A new player, 1 to 80 characters of name. */
     record NewPlayer(@Nullable String name, @Nullable Hand hand) {}
 
-    /** A player's record on one drill, and on one wing, hand or side of it where the drill keeps them apart. */
+    /**
+     * A player's record on one drill, and on one wing, hand or side of it where the drill keeps them apart.
+     *
+     * @param setsToMove the fewest further sets after which the rule could move the player up; absent where none would
+     */
     record RecordView(
             String drill,
             String track,
             int level,
+            Stand.State state,
+            @Nullable Integer setsToMove,
             @Nullable VerdictView verdict,
             List<ReadingView> sets,
             List<LevelRateView> rates,
-            List<ResultStore.Landing> landings) {}
+            List<ResultStore.Landing> landings) {
 
+        private long lastHeld() {
+            return sets.stream()
+                    .mapToLong(reading -> reading.set().heldAt())
+                    .max()
+                    .orElse(0);
+        }
+    }
+
+    /** A player with the records of all progressions, the last trained first. */
     record PlayerView(Player player, List<RecordView> records) {}
 
     @GetMapping("/api/club")
@@ -164,6 +182,7 @@ class PlayerController {
                         .filter(drill -> newest.contains(drill.id()) && worksOn.contains(drill.family())
                                 || !results.setsOf(player, drill.id()).isEmpty())
                         .flatMap(drill -> records(player, drill))
+                        .sorted(Comparator.comparingLong(RecordView::lastHeld).reversed())
                         .toList());
     }
 
@@ -242,14 +261,14 @@ class PlayerController {
         Player added = new Player(player, name, given.hand());
         transaction.executeWithoutResult(status -> {
             players.add(added, clock.millis());
-            worksOnWhatOthersDo(player);
+            worksOnWhatMostDo(player);
         });
         disc.force();
         return known(player);
     }
 
-    private void worksOnWhatOthersDo(UUID player) {
-        List<String> families = progressions.drillsWorkedOn();
+    private void worksOnWhatMostDo(UUID player) {
+        List<String> families = progressions.drillsOfMost();
         (families.isEmpty() ? List.of(FIRST_DRILL) : families).forEach(family -> progressions.worksOn(player, family));
     }
 
@@ -260,11 +279,14 @@ class PlayerController {
 
     private RecordView record(UUID player, Drill drill, String track, List<ResultStore.Landing> landings) {
         Ledger ledger = ledgers.of(player, drill, track);
+        OptionalInt toMove = ledger.setsToMove();
         Set<String> runs = ledger.sets().stream().map(SetResult::run).collect(Collectors.toSet());
         return new RecordView(
                 drill.id(),
                 track,
                 ledger.level(),
+                Stand.of(ledger, clock.millis()).state(),
+                toMove.isPresent() ? Integer.valueOf(toMove.getAsInt()) : null,
                 ledger.verdictNow().map(VerdictView::of).orElse(null),
                 ledger.readings().stream().map(ReadingView::of).toList(),
                 ledger.rates().stream().map(LevelRateView::of).toList(),

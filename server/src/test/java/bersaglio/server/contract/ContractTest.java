@@ -51,6 +51,10 @@ class ContractTest {
                 Map.entry("shot.landed", EventDocs.ShotLandedBody.class),
                 Map.entry("shot.keyed", EventDocs.ShotKeyedBody.class),
                 Map.entry("shot.called", EventDocs.ShotCalledBody.class),
+                Map.entry("shot.noted", EventDocs.ShotNotedBody.class),
+                Map.entry("shot.given", EventDocs.ShotGivenBody.class),
+                Map.entry("hits.counted", EventDocs.HitsCountedBody.class),
+                Map.entry("count.set", EventDocs.CountSetBody.class),
                 Map.entry("value.taken", EventDocs.ValueTakenBody.class),
                 Map.entry("clock.turned", EventDocs.ClockTurnedBody.class),
                 Map.entry("owed.paid", EventDocs.OwedPaidBody.class),
@@ -70,7 +74,7 @@ class ContractTest {
                 Map.entry("level.moved", EventDocs.LevelMovedBody.class),
                 Map.entry("pen.taken", EventDocs.PenTakenBody.class));
         Map<Class<?>, Set<String>> written = new HashMap<>();
-        try (var in = EventCodec.class.getResourceAsStream("events-v3.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v4.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {

@@ -11,6 +11,7 @@ import bersaglio.server.StartedServer;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import java.net.http.HttpResponse;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,6 +67,26 @@ class PlayersTest {
         for (JsonNode set : record.get("sets")) {
             assertThat(set.at("/verdict/luckChance").asDouble()).isBetween(0.0, 1.0);
         }
+    }
+
+    @Test
+    void whatOnePlayerTriedComesFirstOnItsPageAndIsNotGivenToOthers() {
+        String one = Device.newId();
+        server.put("/api/players/" + one, "{\"name\":\"Tries Much\",\"hand\":\"LEFT\"}");
+        Device device = new Device(server);
+        String other = server.drill("smash-down-the-line").get("id").asString();
+        device.fates(List.of(device.opened(one, other, 1), device.landed(0, 3), device.closed()));
+        assertThat(server.get("/api/players/" + one).get("records"))
+                .extracting(record -> record.get("drill").asString())
+                .startsWith(other)
+                .contains(Device.DRILL);
+
+        String next = Device.newId();
+        server.put("/api/players/" + next, "{\"name\":\"Comes Later\",\"hand\":\"LEFT\"}");
+        assertThat(server.get("/api/players/" + next).get("records"))
+                .extracting(record -> record.get("drill").asString())
+                .contains(Device.DRILL)
+                .doesNotContain(other);
     }
 
     @Test

@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param here     the count there, and what is wanted there
  * @param parts    the count of each side, zone or way
  * @param winner   the side that has won, from 0; absent while none has
+ * @param balls    used up
+ * @param since    when the clock that runs was started, in milliseconds of play; absent while none runs
  * @param brokeAt  the count at which each attempt broke
  * @param owed     for misses, still to be paid
  * @param scoring  whether range finding is over
@@ -39,6 +41,8 @@ public record CountView(
         List<Double> parts,
         double score,
         @Nullable Integer winner,
+        int balls,
+        @Nullable Long since,
         List<Integer> brokeAt,
         int owed,
         boolean scoring,
@@ -60,6 +64,8 @@ public record CountView(
                 progress.parts(),
                 progress.score(),
                 progress.winner() == Progress.NOBODY ? null : Integer.valueOf(progress.winner()),
+                count.balls(),
+                progress.since() == Progress.RESTING ? null : Long.valueOf(progress.since()),
                 count.brokeAt(),
                 count.owed(),
                 count.scoring(),

@@ -34,6 +34,7 @@ public record DrillView(
      * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
      * @param forRight    how its target lies for a right-hander
      * @param fresh       the count of a set of it before the first ball
+     * @param hitsAlone   whether hits alone decide it, so that "h of n" says all
      * @param secondsABall from feed to feed
      * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
@@ -47,6 +48,7 @@ public record DrillView(
             LyingView forLeft,
             GoalView goal,
             CountView fresh,
+            boolean hitsAlone,
             DialsView dials,
             double secondsABall,
             int tries,
@@ -79,6 +81,7 @@ public record DrillView(
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
                 GoalView.of(level.goal()),
                 CountView.of(SetCount.before(level.goal())),
+                level.goal().hitsAloneDecide(),
                 DialsView.of(level.dials()),
                 level.secondsABall(),
                 level.tries(),

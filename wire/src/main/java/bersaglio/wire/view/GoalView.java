@@ -187,6 +187,7 @@ public record GoalView(
                 rest = timed.rest();
                 hits = timed.hits();
                 signal = timed.signal();
+                sides = timed.sides() > 1 ? timed.sides() : null;
             } else if (goal instanceof Circuit circuit) {
                 kind = Kind.CIRCUIT;
                 rest = circuit.rest();

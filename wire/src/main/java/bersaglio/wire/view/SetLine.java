@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param score  what is kept as a best
  * @param accepted whether the level's rule takes the calls in it
  * @param said   what was said when it was last closed
+ * @param trace  what it leaves behind besides
  * @param rules  the number of the rules that said it, 0 when nothing was said
  */
 public record SetLine(
@@ -33,7 +34,8 @@ public record SetLine(
         boolean struck,
         @Nullable AdviceView said,
         int rules,
-        @Nullable MoveView move) {
+        @Nullable MoveView move,
+        TraceView trace) {
 
     public static SetLine of(SetResult set) {
         return new SetLine(
@@ -53,6 +55,7 @@ public record SetLine(
                 set.struck(),
                 set.said().map(AdviceView::of).orElse(null),
                 set.said().map(Said::rules).orElse(0),
-                set.move().map(MoveView::of).orElse(null));
+                set.move().map(MoveView::of).orElse(null),
+                TraceView.of(set.trace()));
     }
 }

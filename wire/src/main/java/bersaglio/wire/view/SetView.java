@@ -21,6 +21,13 @@ import org.jspecify.annotations.Nullable;
  * @param stance        where the opponents stand now, where they were moved
  * @param points        of the rings that its shots came down in
  * @param track         wing, hand and side that the drill keeps apart
+ * @param partners      who plays with or against the player
+ * @param queue         what the sets of a queue have in common
+ * @param enteredLater  whether it comes from paper
+ * @param moved         whether it was given another player, level or date
+ * @param paused        milliseconds of pauses that are over
+ * @param pausedSince   when the one that lasts began
+ * @param counts        that a person said, in order
  * @param count         as its goal sees it
  * @param said          what was said when it was last closed
  * @param move          the level move that rests on it and stands
@@ -44,6 +51,13 @@ public record SetView(
         long openedAt,
         long heldAt,
         String track,
+        List<String> partners,
+        @Nullable String queue,
+        boolean enteredLater,
+        boolean moved,
+        long paused,
+        @Nullable Long pausedSince,
+        List<CountSaidView> counts,
         List<ShotView> shots,
         int hits,
         int trials,
@@ -79,6 +93,13 @@ public record SetView(
                 set.openedAt(),
                 set.heldAt(),
                 set.track(),
+                set.company().partners(),
+                set.company().queue().orElse(null),
+                set.company().isEnteredLater(),
+                set.moved(),
+                set.paused().total(),
+                set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),
+                set.counts().stream().map(CountSaidView::of).toList(),
                 set.shots().stream().map(ShotView::of).toList(),
                 tally.hits(),
                 tally.trials(),

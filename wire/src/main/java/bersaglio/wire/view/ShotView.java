@@ -2,6 +2,8 @@ package bersaglio.wire.view;
 
 import bersaglio.core.court.Point;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Grain;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Shot;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param points  of the ring that it landed in
  * @param fromAim metres from the point aimed at, where there is one
  * @param team    the side that played it, from 0, where sides play against each other
+ * @param grain   how finely it was charted
+ * @param notes   what is marked on it
+ * @param givenTo the player it was given to afterwards
  */
 public record ShotView(
         String id,
@@ -35,7 +40,10 @@ public record ShotView(
         long at,
         int points,
         @Nullable Double fromAim,
-        int team) {
+        int team,
+        Grain grain,
+        List<Note> notes,
+        @Nullable String givenTo) {
 
     public static ShotView of(Shot shot) {
         List<Point> places = shot.places();
@@ -57,6 +65,9 @@ public record ShotView(
                 shot.at(),
                 shot.points(),
                 shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null,
-                shot.side());
+                shot.side(),
+                shot.grain(),
+                shot.notes(),
+                shot.givenTo().orElse(null));
     }
 }

@@ -1,0 +1,2 @@
+/** Several players at once: whose turn it is. */
+package bersaglio.core.group;

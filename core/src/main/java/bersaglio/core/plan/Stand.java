@@ -1,0 +1,62 @@
+package bersaglio.core.plan;
+
+import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Verdict;
+import bersaglio.core.forecast.Growth;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Tally;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/**
+ * Where a player stands on a drill, as a squad is looked over.
+ *
+ * @param sets     that count at the level since the player came to it
+ * @param last     of the latest of them
+ * @param lastHeld milliseconds since 1970
+ */
+public record Stand(int level, State state, int sets, Tally last, OptionalLong lastHeld) {
+
+    /** What a coach would do about it. */
+    public enum State {
+        /** The rule would move the player up. */
+        READY,
+        /** Out of reach, or growth has stopped. */
+        STUCK,
+        /** Not held for two weeks, or never. */
+        NOT_SEEN,
+        GOING_ON
+    }
+
+    private static final long LONG_AGO = 14L * 24 * 3600 * 1000;
+
+    /** @param now milliseconds since 1970 */
+    public static Stand of(Ledger ledger, long now) {
+        int level = ledger.level();
+        List<Attempt> attempts = ledger.attemptsAt(level);
+        OptionalLong lastHeld = ledger.sets().stream()
+                .filter(SetResult::counts)
+                .mapToLong(SetResult::heldAt)
+                .max();
+        Tally last = attempts.isEmpty()
+                ? Tally.NONE
+                : attempts.get(attempts.size() - 1).tally();
+        return new Stand(level, state(ledger.verdictNow(), attempts, lastHeld, now), attempts.size(), last, lastHeld);
+    }
+
+    private static State state(Optional<Verdict> verdict, List<Attempt> attempts, OptionalLong lastHeld, long now) {
+        if (verdict.isPresent() && verdict.get().advice().call() == Advice.Call.MOVE_UP) {
+            return State.READY;
+        }
+        if (lastHeld.isEmpty() || now - lastHeld.getAsLong() > LONG_AGO) {
+            return State.NOT_SEEN;
+        }
+        boolean stepBack = verdict.isPresent() && verdict.get().advice().call() == Advice.Call.STEP_BACK;
+        Optional<Growth> growth = Growth.of(attempts);
+        boolean stuck = stepBack || growth.isPresent() && growth.get() != Growth.TOO_EASY;
+        return stuck ? State.STUCK : State.GOING_ON;
+    }
+}

@@ -1,0 +1,117 @@
+package bersaglio.server.plans;
+
+import bersaglio.core.charting.Ledger;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Figure;
+import bersaglio.core.plan.Briefing;
+import bersaglio.core.plan.Stand;
+import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.Progressions;
+import bersaglio.server.players.PlayerStore;
+import bersaglio.server.players.PlayerStore.Player;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The whole squad on all that it works on, and the one thing to know of each player before a session. */
+@RestController
+class SquadController {
+
+    private static final int IMPORTANCE = 1;
+
+    private final PlayerStore players;
+    private final Progressions progressions;
+    private final Ledgers ledgers;
+    private final Drills drills;
+    private final Clock clock;
+
+    SquadController(PlayerStore players, Progressions progressions, Ledgers ledgers, Drills drills, Clock clock) {
+        this.players = players;
+        this.progressions = progressions;
+        this.ledgers = ledgers;
+        this.drills = drills;
+        this.clock = clock;
+    }
+
+    /**
+     * Where a player stands on a drill.
+     *
+     * @param sets     that count at the level since the player came to it
+     * @param hits     of the latest of them, and its {@code trials}
+     * @param lastHeld in milliseconds since 1970
+     */
+    record StandView(
+            String drill,
+            String track,
+            int level,
+            Stand.State state,
+            int sets,
+            int hits,
+            int trials,
+            @Nullable Long lastHeld) {
+
+        static StandView of(String drill, String track, Stand stand) {
+            return new StandView(
+                    drill,
+                    track,
+                    stand.level(),
+                    stand.state(),
+                    stand.sets(),
+                    stand.last().hits(),
+                    stand.last().trials(),
+                    stand.lastHeld().isPresent() ? stand.lastHeld().getAsLong() : null);
+        }
+    }
+
+    /** What to know of a player, as a code with its figures. */
+    record BriefView(String drill, String track, String code, Map<String, Double> figures) {
+
+        static BriefView of(Briefing briefing) {
+            Map<String, Double> figures = new LinkedHashMap<>();
+            for (Figure figure : briefing.figures()) {
+                figures.put(figure.name(), figure.value());
+            }
+            return new BriefView(briefing.drill(), briefing.track(), briefing.code(), figures);
+        }
+    }
+
+    record MemberView(UUID player, String name, List<StandView> stands, @Nullable BriefView brief) {}
+
+    record SquadView(List<MemberView> members) {}
+
+    @GetMapping("/api/squad")
+    SquadView squad() {
+        List<Drill> newest = drills.newest();
+        return new SquadView(
+                players.all().stream().map(player -> member(player, newest)).toList());
+    }
+
+    private MemberView member(Player player, List<Drill> newest) {
+        Set<String> worksOn = Set.copyOf(progressions.drillsOf(player.id()));
+        long now = clock.millis();
+        List<StandView> stands = new ArrayList<>();
+        List<Briefing.Line> lines = new ArrayList<>();
+        for (Drill drill : newest) {
+            if (worksOn.contains(drill.family())) {
+                for (String track : drill.design().tracks()) {
+                    Ledger ledger = ledgers.of(player.id(), drill, track);
+                    stands.add(StandView.of(drill.id(), track, Stand.of(ledger, now)));
+                    lines.add(new Briefing.Line(drill.id(), track, ledger, IMPORTANCE));
+                }
+            }
+        }
+        return new MemberView(
+                player.id(),
+                player.name(),
+                stands,
+                Briefing.of(lines, now).map(BriefView::of).orElse(null));
+    }
+}

@@ -1,0 +1,15 @@
+-- What a set leaves behind, how finely its shots were charted, and who hit how many balls.
+alter table set_result add column trace varchar(20000)
+    default '{"brokeAt":[],"partners":[],"enteredLater":false,"moved":false,"corrected":0}' not null;
+alter table shot_result add column grain varchar(12) default 'LANDING' not null;
+alter table shot_result add column notes varchar(80);
+
+create table volume_result (
+    generation int not null,
+    run        uuid not null,
+    player     uuid not null,
+    balls      int not null,
+    primary key (generation, run, player)
+);
+
+create index volume_result_of_player on volume_result (generation, player);

@@ -1,0 +1,43 @@
+import { v7 as uuid } from 'uuid'
+
+/**
+ * What a page wrote and the disc may not have yet. It is noted in the same moment as it is written, so that a page that
+ * is gone before its transaction ended leaves it to the next one.
+ */
+const PREFIX = 'bersaglio.written.'
+const page = uuid()
+let lastNote = 0
+
+/** Held as long as this page lives: what other living pages wrote is theirs to keep. */
+const alive = (id: string) => `bersaglio.page.${id}`
+const claimed = navigator.locks
+  ? new Promise<void>((held) => {
+      void navigator.locks.request(alive(page), () => {
+        held()
+        return new Promise(() => undefined)
+      })
+    })
+  : Promise.resolve()
+
+/** @return to be called when it is on disc */
+export function note(written: unknown): () => void {
+  const key = `${PREFIX}${page}.${String(++lastNote).padStart(9, '0')}`
+  try {
+    localStorage.setItem(key, JSON.stringify(written))
+  } catch {
+    // No room beside the disc: then the disc alone has to keep it.
+    return () => undefined
+  }
+  return () => localStorage.removeItem(key)
+}
+
+/** What pages that are gone left behind, in the order in which they wrote it. */
+export async function leftBehind(): Promise<{ key: string, written: unknown }[]> {
+  await claimed
+  const { held = [] } = await navigator.locks?.query() ?? {}
+  const living = new Set(held.map((lock) => lock.name))
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(PREFIX) && !living.has(alive(key.slice(PREFIX.length).split('.')[0] ?? '')))
+    .sort()
+    .map((key) => ({ key, written: JSON.parse(localStorage.getItem(key) ?? 'null') }))
+}

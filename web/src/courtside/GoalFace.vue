@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Level, SetView } from '@/shared/api'
+import CoverMap from './CoverMap.vue'
+import GoalPegs from './GoalPegs.vue'
+import RunClimb from './RunClimb.vue'
+import SideCounts from './SideCounts.vue'
+import StationList from './StationList.vue'
+import type { Live } from './useLive'
+
+/** A goal as it is followed from beside the court: each kind in the same place, by what it is made of. */
+const props = defineProps<{ level: Level, set: SetView | undefined, live: Live, names: string[], team: number }>()
+const emit = defineEmits<{ side: [side: number], tick: [] }>()
+const { t } = useI18n()
+const goal = computed(() => props.level.goal)
+const count = computed(() => props.set?.count ?? props.level.fresh)
+const typed = ref<number>()
+const clock = computed(() => {
+  const whole = Math.floor(props.live.seconds.value)
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+})
+const rounds = computed(() => goal.value.kind === 'WATCH' ? goal.value.laps ?? 1 : count.value.stations)
+const closed = computed(() => !!props.set?.closed || count.value.full)
+
+function take() {
+  if (typed.value !== undefined && typed.value >= 0) {
+    props.live.take(typed.value)
+    typed.value = undefined
+  }
+}
+</script>
+
+<template>
+  <SideCounts
+    v-if="count.parts.length > 1 && goal.kind !== 'COVER' && goal.kind !== 'COMPARE'"
+    :counts="count.parts"
+    :names="names"
+    :team="team"
+    :finish="count.wanted"
+    :winner="count.winner"
+    @side="emit('side', $event)"
+  />
+  <RunClimb v-if="goal.kind === 'RUN'" :wanted="count.wanted" :now="count.done" :broke-at="count.brokeAt" />
+  <StationList v-else-if="goal.kind === 'LADDER'" :stations="goal.stations ?? []" :count="count" />
+  <CoverMap v-else-if="goal.kind === 'COVER'" :zones="level.target.zones" :counts="count.parts" :times="goal.times ?? 1" />
+  <div v-else-if="goal.kind === 'RALLY' || goal.kind === 'MEASURED'" class="values">
+    <template v-if="goal.kind === 'RALLY'">
+      <p class="contacts" data-test="contacts">{{ t('count.contacts', { count: live.contacts.value }, live.contacts.value) }}</p>
+      <v-btn size="large" :disabled="closed" @click="live.contact()">{{ t('count.contact') }}</v-btn>
+      <v-btn size="large" :disabled="closed || !live.contacts.value" @click="live.rallyOver()">{{ t('count.rallyOver') }}</v-btn>
+    </template>
+    <form class="typed" @submit.prevent="take">
+      <v-text-field
+        v-model.number="typed"
+        type="number"
+        inputmode="decimal"
+        min="0"
+        :label="goal.kind === 'RALLY' ? t('count.rallyLength') : goal.what"
+        hide-details
+      />
+      <v-btn type="submit" :disabled="closed">{{ t('count.take') }}</v-btn>
+    </form>
+  </div>
+  <v-btn v-else-if="goal.kind === 'TICK'" size="large" :disabled="closed" @click="emit('tick')">{{ t('count.tick') }}</v-btn>
+  <template v-else-if="live.hasClock.value">
+    <p class="clock" role="timer" data-test="clock">{{ clock }}</p>
+    <p v-if="live.restLeft.value !== undefined" class="small" :class="{ soon: live.restLeft.value <= 10 }" data-test="rest">
+      {{ t('count.rest', { seconds: Math.ceil(live.restLeft.value) }) }}
+    </p>
+    <ol v-if="rounds > 1" class="rounds" :aria-label="t('count.rounds')">
+      <li
+        v-for="round in rounds"
+        :key="round"
+        :class="{ now: round === count.station + 1, past: round <= count.station }"
+      >
+        {{ goal.stations?.[round - 1]?.name ?? round }}
+      </li>
+    </ol>
+    <v-btn size="large" block :disabled="closed" @click="live.startOrStop()">
+      {{ t(live.running.value ? 'count.stop' : 'count.start') }}
+    </v-btn>
+  </template>
+  <GoalPegs v-else-if="goal.kind !== 'RACE' && goal.kind !== 'DUEL'" :level="level" :set="set" />
+</template>
+
+<style scoped>
+.clock {
+  font-family: var(--counts);
+  font-size: 56px;
+  line-height: 1;
+  font-variant-numeric: tabular-nums;
+}
+
+.rounds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  list-style: none;
+  padding: 0;
+  margin: 8px 0;
+}
+
+.rounds li {
+  flex: 1 1 auto;
+  padding: 2px 6px;
+  text-align: center;
+  font-size: 14px;
+  border-bottom: 4px solid var(--rule);
+}
+
+.rounds .past {
+  border-color: var(--ink);
+}
+
+.rounds .now {
+  border-color: var(--steel);
+  font-weight: 650;
+}
+
+.values {
+  display: grid;
+  gap: 8px;
+}
+
+.contacts {
+  font-size: 20px;
+}
+
+.typed {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+}
+
+.small {
+  font-size: 14px;
+}
+
+.soon {
+  font-weight: 650;
+}
+</style>

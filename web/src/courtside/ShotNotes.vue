@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Shot } from '@/shared/api'
+import type { Note } from './entries'
+
+/** What can be marked on a shot besides its outcome, each by one touch. */
+const props = defineProps<{ shot: Shot, watchPoint: string }>()
+const emit = defineEmits<{ note: [note: Note, on: boolean] }>()
+const { t } = useI18n()
+const notes = computed<Note[]>(() => [
+  'NET_CLIP', ...props.watchPoint ? ['WATCH_KEPT', 'WATCH_LOST'] as const : [],
+  ...props.shot.ruling.outcome === 'HIT' ? [] : ['AS_ASKED'] as const, 'MARKED',
+])
+</script>
+
+<template>
+  <div class="notes" role="group" :aria-label="t('note.label')">
+    <p v-if="watchPoint" class="soft small">{{ t('note.watch', { words: watchPoint }) }}</p>
+    <v-btn
+      v-for="note in notes"
+      :key="note"
+      size="small"
+      :variant="shot.notes.includes(note) ? 'flat' : 'outlined'"
+      :aria-pressed="shot.notes.includes(note)"
+      @click="emit('note', note, !shot.notes.includes(note))"
+    >
+      {{ t(`note.${note}`) }}
+    </v-btn>
+  </div>
+</template>
+
+<style scoped>
+.notes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+
+.notes p {
+  width: 100%;
+}
+
+.notes :deep(.v-btn) {
+  min-height: 48px;
+}
+
+.small {
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,249 @@
+import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Place } from '@/court/turn'
+import type { Laid, Level, LyingZone, Ruling, SetView, Shot, Sport, Plane, Stance, Verdict } from '@/shared/api'
+import { useGoals } from '@/shared/goals'
+import { plain, useSentences } from '@/shared/sentences'
+import { useSettings } from '@/shared/settings'
+import type { Logged, Note } from './entries'
+import type { Cue } from './feedback'
+import type { useSet } from './useSet'
+
+interface Seen {
+  rung: ComputedRef<Level | undefined>
+  zones: () => LyingZone[]
+  stages: () => number
+  onSurface: ComputedRef<{ sport: Sport, plane: Plane } | undefined>
+  /** Shots touched while the set is still being made ready wait for it, in their order. */
+  ready: Ref<Promise<unknown>>
+  logged: (shot: string) => void
+}
+
+/** A ball as it was charted, to be charted again in another player's set. */
+export type Ball = Pick<Shot, 'x' | 'y' | 'ruling' | 'by'>
+
+/** What a hand beside the court does to the set, answered by a word and a sound. */
+export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue: (cue: Cue) => void) {
+  const { t } = useI18n()
+  const { ruling } = useSentences()
+  const goals = useGoals()
+  const settings = useSettings()
+  const { set, level } = charted
+  const verdict = shallowRef<Verdict>()
+  const chosenId = ref<string>()
+  const decided = ref<string>()
+  const said = ref('')
+  const locked = ref(false)
+
+  const shots = computed(() => set.value?.shots ?? [])
+  const closeShot = computed(() => {
+    const last = shots.value.at(-1)
+    return last?.close ? last : undefined
+  })
+  const chosen = computed(() => {
+    const place = shots.value.findIndex((shot) => shot.id === chosenId.value)
+    const shot = shots.value[place]
+    return shot && { shot, number: place + 1 }
+  })
+  const counted = () => seen.rung.value ? goals.counted(seen.rung.value, set.value) : ''
+  const lastRuling = (now: SetView): Ruling => now.shots.at(-1)?.ruling ?? plain('VOID')
+
+  function settle(logged: Logged | undefined, words?: (set: SetView) => string) {
+    if (!logged) {
+      return
+    }
+    if (!logged.ok) {
+      cue('refused')
+      said.value = t('courtside.refused', { reason: t(`problem.${logged.problem.code}`, { ...logged.problem }) })
+      return
+    }
+    if (!logged.set.closed) {
+      verdict.value = undefined
+    }
+    said.value = words ? words(logged.set) : counted()
+  }
+
+  async function log(write: () => Logged | undefined): Promise<boolean> {
+    await seen.ready.value
+    if (locked.value || set.value?.closed || set.value?.count.full) {
+      cue('refused')
+      said.value = set.value?.closed ? t('courtside.closed') : t('courtside.full', { balls: set.value?.trials ?? 0 })
+      return false
+    }
+    chosenId.value = undefined
+    if (set.value?.pausedSince !== undefined) {
+      charted.goOn()
+    }
+    const logged = write()
+    if (!logged) {
+      cue('miss')
+      said.value = t('courtside.onTheWay', { count: charted.onTheWay.value.length, stages: seen.stages() })
+      return false
+    }
+    settle(logged, (now) => t('courtside.said', { ruling: ruling(lastRuling(now), seen.onSurface.value), count: counted() }))
+    if (logged.ok) {
+      cue(lastRuling(logged.set).outcome === 'HIT' ? 'hit' : 'miss')
+      seen.logged(logged.set.shots.at(-1)?.id ?? '')
+      const goal = seen.rung.value?.goal
+      if (goal?.kind === 'DUEL' || (goal?.kind === 'RACE' && goal.tie !== 'FIRST')) {
+        charted.team.value = logged.set.count.station
+      }
+    }
+    return logged.ok
+  }
+
+  /** What is no shot, but belongs to the set: it waits for the set, too. */
+  async function enter(write: () => Logged | undefined) {
+    await seen.ready.value
+    if (locked.value || set.value?.closed) {
+      cue('refused')
+    } else {
+      settle(write())
+    }
+  }
+
+  const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
+  const land = (place: Place) => log(() => charted.land(place, settings.caller, settings.standpoint))
+
+  /** By its zone only: what the ball was there is kept, and not where it came down. */
+  function landInZone(place: Place) {
+    const found = charted.preview([place])
+    return 'ruling' in found ? logKey(found.ruling) : undefined
+  }
+
+  async function logRow(row: string) {
+    for (const one of row) {
+      await logKey(plain(one === '1' ? 'HIT' : 'NOT_HIT'))
+    }
+  }
+
+  const call = (shot: string, given: Ruling) => settle(charted.call(shot, given),
+    () => t('courtside.said', { ruling: ruling(given), count: counted() }))
+  const takenBack = () => t('courtside.undone', { count: counted() })
+
+  function undo() {
+    if (charted.onTheWay.value.length > 0) {
+      charted.forget()
+    } else if (!set.value?.closed) {
+      settle(charted.undo(), takenBack)
+    }
+  }
+
+  const redo = () => set.value?.closed ? undefined : settle(charted.redo(), takenBack)
+
+  function callClose(other: boolean) {
+    const shot = closeShot.value
+    if (shot) {
+      call(shot.id, other && shot.other ? shot.other : shot.ruling)
+    }
+  }
+
+  /** A flick after a close touch, without lifting: towards the zone's middle it was in it, away it was not. */
+  function flick(from: Place, to: Place) {
+    const shot = closeShot.value
+    const number = shot?.other?.zone || shot?.ruling.zone
+    const middle = (seen.zones().find((zone) => zone.number === number) ?? seen.zones()[0])?.whole.middle
+    if (!middle || !shot?.other) {
+      return
+    }
+    const towards = (to.x - from.x) * (middle.x - from.x) + (to.y - from.y) * (middle.y - from.y) > 0
+    const hit = shot.ruling.outcome === 'HIT' ? shot.ruling : shot.other
+    const not = shot.ruling.outcome === 'HIT' ? shot.other : shot.ruling
+    call(shot.id, towards ? hit : not)
+  }
+
+  /** The effect on the receiver: of the shot just charted, or of one without a place. */
+  function effect() {
+    const shot = closeShot.value
+    if (shot?.other?.outcome === 'HIT') {
+      call(shot.id, shot.other)
+    } else {
+      void logKey(plain('HIT'))
+    }
+  }
+
+  function hitZone(number: number) {
+    if (seen.rung.value?.target.zones.some((zone) => zone.number === number)) {
+      void logKey({ outcome: 'HIT', side: 'NONE', zone: number })
+    }
+  }
+
+  /** A mark on the chosen shot, else on the last one; again takes it off. */
+  function note(what: Note) {
+    const shot = chosen.value?.shot ?? shots.value.at(-1)
+    if (shot && !set.value?.closed) {
+      const on = !shot.notes.includes(what)
+      settle(charted.note(shot.id, what, on), () => t(on ? 'note.on' : 'note.off', { note: t(`note.${what}`) }))
+    }
+  }
+
+  function pause() {
+    const now = set.value
+    if (now && !now.closed) {
+      settle(now.pausedSince === undefined ? charted.pause() : charted.goOn(), (after) =>
+        t(after.pausedSince === undefined ? 'pause.over' : 'pause.on'))
+    }
+  }
+
+  const ballOf = (id: string): Ball | undefined => shots.value.find((shot) => shot.id === id)
+  const give = (id: string, to: string) => settle(charted.give(id, to))
+
+  /** @returns the shot that it is in this set, if it could be taken */
+  async function take({ x, y, ruling: was, by }: Ball): Promise<string | undefined> {
+    const taken = await log(() => x === undefined || y === undefined
+      ? charted.key(was, by, settings.standpoint)
+      : charted.land({ x, y }, by, settings.standpoint))
+    return taken ? shots.value.at(-1)?.id : undefined
+  }
+
+  async function closeOpen() {
+    if (set.value && !set.value.closed) {
+      await closeOrNext()
+    }
+  }
+
+  function lay(laid: Laid[]): string {
+    const problem = charted.under({ laid })
+    return problem ? t(`problem.${problem.code}`, { ...problem }) : ''
+  }
+
+  const standAt = (moved: Stance) => settle(charted.standAt(moved))
+
+  async function judge() {
+    verdict.value = (await charted.judged())?.verdict
+  }
+
+  async function closeOrNext() {
+    if (set.value?.closed) {
+      seen.ready.value = next()
+      return
+    }
+    const judged = await charted.judged()
+    if (judged && !set.value?.closed) {
+      chosenId.value = undefined
+      verdict.value = judged.verdict
+      settle(charted.close(judged.said), () => t('courtside.closed'))
+    }
+  }
+
+  function move(to: number, by: 'RULE' | 'COACH', unmet: boolean) {
+    const byRule = to > level.value ? 'up' : 'down'
+    settle(charted.moveLevel(to, by, unmet))
+    decided.value = t(`courtside.decided.${unmet ? 'unmet' : by === 'COACH' ? 'coach' : byRule}`, { to })
+  }
+
+  function reopen() {
+    decided.value = verdict.value = undefined
+    settle(charted.reopen())
+  }
+
+  async function next() {
+    decided.value = verdict.value = chosenId.value = undefined
+    await charted.next()
+  }
+
+  return {
+    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, logKey, land, landInZone, logRow, call, undo, redo,
+    callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay, standAt, judge, closeOrNext, move, reopen, next,
+  }
+}

@@ -1,0 +1,130 @@
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { Goal } from '@/shared/api'
+import { useSettings } from '@/shared/settings'
+import type { Logged } from './entries'
+import type { Cue } from './feedback'
+import type { useSet } from './useSet'
+
+const EVERY = 200
+/** What was struck before the signal may still be in the air, where it counts. */
+const IN_THE_AIR = 2000
+const WARNING = 10
+
+/** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold, the contacts of a rally. */
+export function useLive(
+  charted: ReturnType<typeof useSet>, goal: () => Goal | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+) {
+  const settings = useSettings()
+  const now = ref(0)
+  const heldSince = ref<number>()
+  const restedSince = ref<number>()
+  const contacts = ref(0)
+  let signalled = false
+  let warned = false
+
+  const count = computed(() => charted.set.value?.count)
+  const since = computed(() => count.value?.since)
+  const paused = computed(() => charted.set.value?.pausedSince !== undefined)
+  const legSeconds = computed(() => {
+    const asked = goal()
+    return asked?.kind === 'TIMED' ? asked.seconds : asked?.kind === 'CIRCUIT' ? asked.stations?.[count.value?.station ?? 0]?.seconds : undefined
+  })
+  const running = computed(() => since.value !== undefined || heldSince.value !== undefined)
+  /** Seconds of what runs: counting down in a round, up on a stopwatch and in a hold. */
+  const seconds = computed(() => {
+    if (heldSince.value !== undefined) {
+      return (now.value - heldSince.value) / 1000
+    }
+    if (since.value === undefined) {
+      return legSeconds.value ?? 0
+    }
+    const gone = Math.max(0, now.value - since.value) / 1000
+    return legSeconds.value === undefined ? gone : Math.max(0, legSeconds.value - gone)
+  })
+  const restLeft = computed(() => restedSince.value === undefined
+    ? undefined
+    : Math.max(0, (goal()?.rest ?? 0) - (now.value - restedSince.value) / 1000))
+
+  const { pause, resume } = useIntervalFn(tick, EVERY, { immediate: false })
+  watch([running, restedSince], () => running.value || restedSince.value !== undefined ? resume() : pause(), { immediate: true })
+
+  function tick() {
+    now.value = charted.played()
+    if (paused.value) {
+      return
+    }
+    if (since.value !== undefined && legSeconds.value !== undefined) {
+      const over = now.value - since.value - legSeconds.value * 1000
+      if (over >= 0 && !signalled) {
+        signalled = true
+        cue('signal')
+      }
+      if (over >= (goal()?.signal === 'COUNTS' ? IN_THE_AIR : 0)) {
+        void stop()
+      }
+    }
+    if (restLeft.value !== undefined) {
+      if (restLeft.value <= WARNING && !warned) {
+        warned = true
+        cue('warn')
+      }
+      if (restLeft.value === 0) {
+        restedSince.value = undefined
+        cue('signal')
+      }
+    }
+  }
+
+  async function start() {
+    signalled = false
+    restedSince.value = undefined
+    if (goal()?.kind === 'HOLD') {
+      now.value = charted.played()
+      heldSince.value = now.value
+    } else {
+      await enter(() => charted.turnClock('STARTED', settings.standpoint))
+      now.value = charted.played()
+    }
+  }
+
+  async function stop() {
+    if (heldSince.value !== undefined) {
+      const held = Math.round((charted.played() - heldSince.value) / 100) / 10
+      heldSince.value = undefined
+      await take(held)
+    } else if (since.value !== undefined) {
+      await enter(() => charted.turnClock('STOPPED', settings.standpoint))
+      if (goal()?.rest && !count.value?.full) {
+        warned = false
+        now.value = charted.played()
+        restedSince.value = now.value
+      }
+    }
+  }
+
+  async function take(value: number) {
+    await enter(() => charted.takeValue(value, charted.team.value, settings.standpoint))
+    cue(charted.set.value?.standing === 'MET' ? 'hit' : 'miss')
+  }
+
+  /** A rally is over: its contacts are taken, and the next one begins. */
+  function rallyOver() {
+    if (contacts.value > 0) {
+      void take(contacts.value)
+      contacts.value = 0
+    }
+  }
+
+  const startOrStop = () => void (running.value ? stop() : start())
+  /** @returns whether this goal has a clock to start and stop */
+  const hasClock = computed(() => ['TIMED', 'CIRCUIT', 'WATCH', 'HOLD'].includes(goal()?.kind ?? ''))
+  const contact = () => {
+    contacts.value++
+    cue('tick')
+  }
+
+  return { seconds, running, restLeft, contacts, hasClock, legSeconds, startOrStop, take, contact, rallyOver }
+}
+
+export type Live = ReturnType<typeof useLive>

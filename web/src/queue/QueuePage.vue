@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, shallowReactive } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { askClub } from '@/charting/asked'
+import CourtsidePage from '@/courtside/CourtsidePage.vue'
+import PageStates from '@/shared/PageStates.vue'
+import { useAsked } from '@/shared/useAsked'
+import QueueTurns from './QueueTurns.vue'
+import { useQueue } from './useQueue'
+
+/** A queue at one drill: each player's balls go to that player's own set, whoever is there or not. */
+const props = defineProps<{ drill: string }>()
+const { t } = useI18n()
+const router = useRouter()
+const queue = useQueue(props.drill)
+const { answer, failed, load } = useAsked(async () => {
+  const [club] = await Promise.all([askClub(), queue.load()])
+  return club
+})
+const chosen = ref<string[]>([])
+const ballsATurn = ref(3)
+const players = computed(() => answer.value?.data.players ?? [])
+const drill = computed(() => answer.value?.data.drills.find((one) => one.id === props.drill))
+const turn = queue.turn
+
+type Page = InstanceType<typeof CourtsidePage>
+const pages = shallowReactive(new Map<string, Page>())
+const last = ref<{ player: string, shot: string }>()
+/** A ball that is given to another is no turn of its own. */
+let giving = false
+
+function keepPage(player: string | undefined, page: unknown) {
+  if (player && page) {
+    pages.set(player, page as Page)
+  }
+}
+
+function onBall(player: string, shot: string) {
+  if (!giving) {
+    last.value = { player, shot }
+    queue.act('BALL')
+  }
+}
+
+async function thatWas(to: string) {
+  const given = last.value
+  const ball = given && pages.get(given.player)?.ballOf(given.shot)
+  if (!given || !ball) {
+    return
+  }
+  giving = true
+  try {
+    if (!pages.has(to)) {
+      queue.act('CALL', to)
+      await nextTick()
+    }
+    const page = pages.get(to)
+    const shot = await page?.take(ball)
+    if (shot) {
+      pages.get(given.player)?.give(given.shot, to)
+      last.value = { player: to, shot }
+      queue.act('THAT_WAS', to)
+    }
+  } finally {
+    giving = false
+  }
+}
+
+const toggle = (id: string) => {
+  chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id]
+}
+
+async function end() {
+  for (const page of pages.values()) {
+    await page.closeOpen()
+  }
+  queue.end()
+  await router.push('/')
+}
+</script>
+
+<template>
+  <PageStates :failed="failed" :ready="!!answer" @retry="load">
+    <template v-if="turn && queue.own.value">
+      <KeepAlive>
+        <CourtsidePage
+          :key="turn.hitter"
+          :ref="(page) => keepPage(turn?.hitter, page)"
+          :player="turn.hitter"
+          :drill="props.drill"
+          :company="{ queue: queue.own.value.id }"
+          @ball="onBall"
+          @skip="queue.act('SKIP')"
+        >
+          <template #turns>
+            <QueueTurns
+              :turn="turn"
+              :players="players"
+              :last-by="last?.player"
+              @skip="queue.act('SKIP')"
+              @that-was="thatWas"
+              @call="queue.act('CALL', $event)"
+              @away="queue.act('AWAY', $event)"
+              @back="queue.act('BACK', $event)"
+              @end="end"
+            />
+          </template>
+        </CourtsidePage>
+      </KeepAlive>
+    </template>
+    <section v-else class="begin">
+      <h1>{{ t('queue.begin', { drill: drill?.name ?? '' }) }}</h1>
+      <div class="who" role="group" :aria-label="t('queue.who')">
+        <p>{{ t('queue.who') }}</p>
+        <button
+          v-for="one in players"
+          :key="one.id"
+          type="button"
+          :aria-pressed="chosen.includes(one.id)"
+          @click="toggle(one.id)"
+        >
+          <strong v-if="chosen.includes(one.id)" aria-hidden="true">{{ chosen.indexOf(one.id) + 1 }}</strong> {{ one.name }}
+        </button>
+      </div>
+      <v-text-field
+        v-model.number="ballsATurn"
+        type="number"
+        inputmode="numeric"
+        min="1"
+        max="100"
+        :label="t('queue.balls')"
+      />
+      <v-btn
+        color="primary"
+        variant="flat"
+        size="x-large"
+        :disabled="chosen.length < 2 || !Number.isInteger(ballsATurn) || ballsATurn < 1 || ballsATurn > 100"
+        @click="queue.begin(chosen, ballsATurn)"
+      >
+        {{ t('queue.start') }}
+      </v-btn>
+    </section>
+  </PageStates>
+</template>
+
+<style scoped>
+.begin {
+  display: grid;
+  gap: 16px;
+  max-width: 640px;
+  padding: 32px;
+}
+
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.who p {
+  width: 100%;
+}
+
+.who button {
+  min-height: 56px;
+  padding: 0 16px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: none;
+  color: var(--ink);
+}
+
+.who button[aria-pressed='true'] {
+  border-color: var(--ink);
+  background: var(--sheet);
+}
+</style>
