@@ -30,6 +30,7 @@ export const router = createRouter({
     { path: '/drills/:family/print/:sheet', name: 'print-drill', component: () => import('./drills/DrillPrint.vue'), props: true },
     { path: '/drills/:family', name: 'drill', component: () => import('./drills/DrillPage.vue'), props: true },
     { path: '/players', name: 'players', component: () => import('./players/PlayersPage.vue') },
+    { path: '/sessions/:day', name: 'session', component: () => import('./sessions/SessionPage.vue'), props: true },
     { path: '/squad', name: 'squad', component: () => import('./squad/SquadPage.vue') },
     {
       path: '/players/:player/progressions/:drill',

@@ -1,5 +1,5 @@
 import {
-  api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Squad, type Today, type ZoneReport,
+  api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
@@ -15,7 +15,7 @@ export interface Asked<T> {
 export class NotThere extends Error {}
 
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = 5
+const SHAPE = 6
 const keyOf = (question: string) => `${SHAPE}.${question}`
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
@@ -48,6 +48,11 @@ export function askToday(): Promise<Asked<Today>> {
 
 export function askSquad(): Promise<Asked<Squad>> {
   return ask('squad', () => api.GET('/api/squad'))
+}
+
+/** @param day as an ISO date */
+export function askSession(day: string): Promise<Asked<Session>> {
+  return ask(`session.${day}`, () => api.GET('/api/sessions/{day}', { params: { path: { day } } }))
 }
 
 export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {

@@ -12,6 +12,7 @@ import { useSentences } from '@/shared/sentences'
 import { useAsked } from '@/shared/useAsked'
 import MoveSet from './MoveSet.vue'
 import PlayerLandings from './PlayerLandings.vue'
+import PlayerWork from './PlayerWork.vue'
 import RateChart from './RateChart.vue'
 import SetTable from './SetTable.vue'
 import { useCorrection } from './useCorrection'
@@ -144,6 +145,13 @@ function moveUp() {
           :court="court"
           :chosen="chosen"
         />
+        <PlayerWork
+          v-if="answer && club"
+          class="work"
+          :page="answer.page.data"
+          :players="club.players"
+          :drills="club.drills"
+        />
       </div>
       <MoveSet
         v-if="chosen && club"
@@ -178,8 +186,7 @@ header :deep(.v-btn) {
 
 .grid {
   display: grid;
-  grid-template-columns: minmax(0, 7fr) minmax(0, 5fr);
-  grid-template-areas: 'now rates' 'sets landings';
+  grid-template: 'now rates' auto 'sets landings' auto 'sets work' 1fr / minmax(0, 7fr) minmax(0, 5fr);
   gap: 24px 40px;
   margin-top: 16px;
 }
@@ -198,6 +205,14 @@ header :deep(.v-btn) {
 
 .landings {
   grid-area: landings;
+}
+
+.work {
+  grid-area: work;
+}
+
+.now a {
+  color: var(--ink);
 }
 
 .level {
@@ -245,8 +260,7 @@ header :deep(.v-btn) {
   }
 
   .grid {
-    grid-template-columns: minmax(0, 1fr);
-    grid-template-areas: 'now' 'landings' 'rates' 'sets';
+    grid-template: 'now' auto 'landings' auto 'rates' auto 'work' auto 'sets' auto / minmax(0, 1fr);
   }
 }
 </style>

@@ -32,15 +32,8 @@ const rungs = computed(() => [...drill.value?.levels ?? []].reverse().map((level
 const rung = computed(() => drill.value && record.value && levelOf(drill.value, record.value.level))
 const moves = computed(() => held.value.filter(({ set }) => set.move).map(({ set }) => set).reverse())
 const called = computed(() => held.value.filter(({ set }) => set.trace.called !== undefined).map(({ set }) => set))
-/** How often attempts broke at each count, of the sets on the present rung. */
-const broke = computed(() => {
-  const counts = new Map<number, number>()
-  for (const { set } of held.value.filter((one) => one.set.level === record.value?.level)) {
-    set.trace.brokeAt.forEach((at) => counts.set(at, (counts.get(at) ?? 0) + 1))
-  }
-  return [...counts].sort(([one], [other]) => one - other)
-})
-const mostBroke = computed(() => Math.max(1, ...broke.value.map(([, count]) => count)))
+const broke = computed(() => record.value?.broke ?? [])
+const mostBroke = computed(() => Math.max(1, ...broke.value.map(({ times }) => times)))
 const chosen = ref<string>()
 const problem = ref('')
 
@@ -128,10 +121,10 @@ async function override(to: number) {
         <template v-if="broke.length">
           <h2>{{ t('progression.broke') }}</h2>
           <ul class="broke">
-            <li v-for="[at, count] in broke" :key="at">
-              <span class="bar" :style="{ height: `${48 * count / mostBroke}px` }" />
+            <li v-for="{ at, times } in broke" :key="at">
+              <span class="bar" :style="{ height: `${48 * times / mostBroke}px` }" />
               <span class="small">{{ at }}</span>
-              <span class="visually-hidden">{{ t('progression.brokeAt', { at, count }) }}</span>
+              <span class="visually-hidden">{{ t('progression.brokeAt', { at, count: times }) }}</span>
             </li>
           </ul>
         </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { LevelRate } from '@/shared/api'
 import { asPercent } from '@/shared/format'
@@ -13,7 +13,9 @@ const ROW = 34
 const AXIS = [0, 0.25, 0.5, 0.75, 1]
 const x = (share: number) => LEFT + share * WIDTH
 const height = computed(() => props.rates.length * ROW + 30)
-const rows = computed(() => props.rates.map((rate, place) => ({ ...rate, y: place * ROW + 18 })))
+const clean = ref(false)
+const hasClips = computed(() => props.rates.some((rate) => rate.clean))
+const rows = computed(() => props.rates.map((rate, place) => ({ ...rate, ...clean.value && rate.clean, y: place * ROW + 18 })))
 
 function words(rate: LevelRate): string {
   return t('player.rateRow', {
@@ -58,6 +60,7 @@ function words(rate: LevelRate): string {
         <text class="figure" :x="LEFT + WIDTH + 14" :y="row.y + 5">{{ row.hits }}/{{ row.trials }}</text>
       </g>
     </svg>
+    <v-switch v-if="hasClips" v-model="clean" :label="t('player.clean')" hide-details />
     <figcaption class="soft">{{ t('player.ratesNote') }}{{ rates.some((rate) => rate.laid) ? ` ${t('player.ratesLaid')}` : '' }}</figcaption>
   </figure>
 </template>

@@ -3,29 +3,14 @@ import { useI18n } from 'vue-i18n'
 import type { Drill, Reading } from '@/shared/api'
 import { asDay } from '@/shared/format'
 import { levelOf, useSentences } from '@/shared/sentences'
+import { useSetNotes } from './useSetNotes'
 
 /** Each set: when, on what, how many, and what it says; a touch chooses it. */
 defineProps<{ sets: Reading[], drill: Drill, chosen: string | undefined }>()
 const emit = defineEmits<{ choose: [run: string] }>()
 const { t } = useI18n()
 const { advice, targetWords } = useSentences()
-
-function notes(reading: Reading): string[] {
-  const { set, levelThen, verdict } = reading
-  return [
-    set.struck ? t('player.struck') : '',
-    !set.closed ? t('player.open') : '',
-    set.move?.unmet ? t('player.unmet') : '',
-    set.move && !set.move.unmet ? t('player.moved', { to: set.move.to }) : '',
-    set.level !== levelThen ? t('player.changedSince') : '',
-    set.said && verdict && set.said.call !== verdict.advice.call && !set.struck ? t('player.saidOtherwise') : '',
-    set.notSeen ? t('player.notSeen', { count: set.notSeen }) : '',
-    set.trace.enteredLater ? t('player.enteredLater') : '',
-    set.trace.moved ? t('player.movedHere') : '',
-    set.trace.corrected ? t('player.corrected', { count: set.trace.corrected }) : '',
-    set.trace.brokeAt.length ? t('count.broke', { counts: set.trace.brokeAt.join(', ') }) : '',
-  ].filter((note) => note !== '')
-}
+const { ofReading } = useSetNotes()
 
 function size(drill: Drill, { level, laid }: Reading['set']): string {
   const words = targetWords(levelOf(drill, level))
@@ -63,7 +48,7 @@ function size(drill: Drill, { level, laid }: Reading['set']): string {
           <span class="standing" :class="reading.set.closed ? reading.standing : ''">
             {{ reading.set.closed ? t(`player.standing.${reading.standing}`) : '' }}
           </span>
-          <span class="soft notes">{{ notes(reading).join(' · ') }}</span>
+          <span class="soft notes">{{ ofReading(reading).join(' · ') }}</span>
         </td>
       </tr>
     </tbody>

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_6"];
+        get: operations["page_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/squad": {
         parameters: {
             query?: never;
@@ -427,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -443,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -475,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_5"];
+        get: operations["page_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -491,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -507,7 +523,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_4"];
+        get: operations["page_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sessions/**": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -572,6 +604,18 @@ export interface components {
             /** Format: int32 */
             level?: number;
             zones: components["schemas"]["ZoneReport"][];
+        };
+        Amends: {
+            /** Format: int32 */
+            corrected: number;
+            /** Format: int32 */
+            enteredLater: number;
+            /** Format: int32 */
+            moved: number;
+            /** Format: int32 */
+            notSeen: number;
+            /** Format: int32 */
+            struck: number;
         };
         AreaView: {
             /** Format: double */
@@ -622,6 +666,12 @@ export interface components {
                 [key: string]: number;
             };
             track: string;
+        };
+        BrokeView: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            times: number;
         };
         CardView: {
             markers: components["schemas"]["MarkerView"][];
@@ -888,6 +938,25 @@ export interface components {
             /** Format: int32 */
             zones?: number;
         };
+        HeldView: {
+            /** Format: int32 */
+            hits: number;
+            set: components["schemas"]["SetLine"];
+            /** Format: int32 */
+            trials: number;
+        };
+        HitRateView: {
+            /** Format: int32 */
+            hits: number;
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            trials: number;
+            /** Format: double */
+            upper: number;
+        };
         HitsCountedBody: {
             /** Format: int32 */
             balls: number;
@@ -946,6 +1015,7 @@ export interface components {
             unmet: boolean;
         };
         LevelRateView: {
+            clean?: components["schemas"]["HitRateView"];
             /** Format: int32 */
             hits: number;
             laid: string;
@@ -996,6 +1066,13 @@ export interface components {
             targetRate: number;
             /** Format: int32 */
             tries: number;
+        };
+        LoadView: {
+            /** Format: int32 */
+            balls: number;
+            /** Format: int32 */
+            days: number;
+            rate: components["schemas"]["HitRateView"];
         };
         LyingView: {
             stages: components["schemas"]["StageView"][];
@@ -1167,8 +1244,11 @@ export interface components {
             name: string;
         };
         PlayerView: {
+            load: components["schemas"]["LoadView"][];
             player: components["schemas"]["Player"];
             records: components["schemas"]["RecordView"][];
+            watched: components["schemas"]["WatchView"][];
+            withOthers: components["schemas"]["WithAnother"][];
         };
         PlayersView: {
             /** Format: int32 */
@@ -1215,6 +1295,7 @@ export interface components {
             verdict?: components["schemas"]["VerdictView"];
         };
         RecordView: {
+            broke: components["schemas"]["BrokeView"][];
             drill: string;
             landings: components["schemas"]["Landing"][];
             /** Format: int32 */
@@ -1291,6 +1372,14 @@ export interface components {
             };
             /** Format: int32 */
             rules: number;
+        };
+        SessionView: {
+            after?: string;
+            amends: components["schemas"]["Amends"];
+            before?: string;
+            day: string;
+            sets: components["schemas"]["HeldView"][];
+            work: components["schemas"]["WorkView"][];
         };
         SetClosedBody: {
             said: components["schemas"]["SaidBody"];
@@ -1629,6 +1718,30 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        WatchView: {
+            there: components["schemas"]["HitRateView"];
+            withIt: components["schemas"]["HitRateView"];
+            withoutIt: components["schemas"]["HitRateView"];
+            words: string;
+        };
+        WithAnother: {
+            /** Format: int32 */
+            balls: number;
+            drill: string;
+            /** Format: int64 */
+            heldAt: number;
+            /** Format: uuid */
+            of: string;
+            /** Format: uuid */
+            run: string;
+        };
+        WorkView: {
+            /** Format: int32 */
+            balls: number;
+            /** Format: uuid */
+            player: string;
+            rate: components["schemas"]["HitRateView"];
+        };
         ZoneReport: {
             /** Format: int32 */
             number: number;
@@ -1676,7 +1789,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    page_6: {
+    page_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2263,6 +2376,28 @@ export interface operations {
             };
         };
     };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
     squad: {
         parameters: {
             query?: never;
@@ -2371,7 +2506,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2391,7 +2526,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2551,27 +2686,7 @@ export interface operations {
             };
         };
     };
-    page_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/html": string;
-                };
-            };
-        };
-    };
-    page_3: {
+    page_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2611,7 +2726,47 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -48,6 +48,7 @@ watch(answer, (now) => {
     <div v-else class="today">
       <header>
         <h1>{{ t('today.title', { date: asWeekday(answer?.today.data.day ?? '') }) }}</h1>
+        <router-link :to="`/sessions/${answer?.today.data.day}`">{{ t('session.open') }}</router-link>
         <p v-if="answer?.club.data.demo" class="soft">{{ t('app.demo') }}</p>
       </header>
       <TodayBriefing
@@ -79,6 +80,10 @@ header {
   display: flex;
   align-items: baseline;
   gap: 16px;
+}
+
+header a {
+  color: var(--ink);
 }
 
 section {

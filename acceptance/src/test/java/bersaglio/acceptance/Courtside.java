@@ -60,14 +60,18 @@ final class Courtside {
     Courtside row(String trials) {
         for (int i = 0; i < trials.length(); i++) {
             int before = shots().count();
-            boolean hit = trials.charAt(i) == '1';
-            double[] place = (hit ? IN_ZONE : SHORT)[touches++ % 4];
-            touch(place[0], place[1]);
+            place(trials.charAt(i) == '1');
             if (before < 12) {
                 assertThat(shots()).hasCount(before + 1);
             }
         }
         return this;
+    }
+
+    /** Touches a hit or a shot short of the zone, and goes on at once. */
+    Courtside place(boolean hit) {
+        double[] place = (hit ? IN_ZONE : SHORT)[touches++ % 4];
+        return touch(place[0], place[1]);
     }
 
     Courtside key(String key) {

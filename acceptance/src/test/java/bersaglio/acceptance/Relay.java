@@ -9,6 +9,7 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 
 /**
  * A line between page and server that can be cut after the server has answered a post of events and before the page
@@ -19,9 +20,10 @@ final class Relay implements AutoCloseable {
     private static final String POST = "POST /api/events";
 
     private final ServerSocket door;
-    private final int target;
     private final AtomicInteger cutsLeft = new AtomicInteger();
     private final AtomicInteger cuts = new AtomicInteger();
+    private final AtomicReference<Runnable> underWay = new AtomicReference<>();
+    private volatile int target;
 
     Relay(int target) throws IOException {
         this.target = target;
@@ -35,6 +37,16 @@ final class Relay implements AutoCloseable {
 
     void cutNext(int answers) {
         cutsLeft.set(answers);
+    }
+
+    /** What happens while the server has the next post of events and has not answered it. */
+    void whileUnderWay(Runnable happens) {
+        underWay.set(happens);
+    }
+
+    /** Leads to another server from now on. */
+    void leadTo(int port) {
+        target = port;
     }
 
     int cuts() {
@@ -67,6 +79,10 @@ final class Relay implements AutoCloseable {
             toServer.write(forwarded.getBytes(StandardCharsets.ISO_8859_1));
             toServer.write(page.getInputStream().readNBytes(lengthOf(head)));
             toServer.flush();
+            Runnable happens = head.startsWith(POST) ? underWay.getAndSet(null) : null;
+            if (happens != null) {
+                happens.run();
+            }
             byte[] answer = server.getInputStream().readAllBytes();
             if (head.startsWith(POST) && cutsLeft.getAndUpdate(left -> Math.max(0, left - 1)) > 0) {
                 cuts.incrementAndGet();

@@ -38,14 +38,14 @@ class WaysInTest {
         page.evaluate("document.activeElement.blur()");
     }
 
-    private static void way(Page page, String name) {
+    static void way(Page page, String name) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Way in"))
                 .click();
         page.getByText(name, new Page.GetByTextOptions().setExact(true)).click();
     }
 
     /** A drill of this club like the straight clear, for two, with another goal on its first level. */
-    private static String drillFor(Hall hall, String family, String goal) {
+    static String drillFor(Hall hall, String family, String goal) {
         for (JsonNode drill : hall.server().get("/api/club").get("drills")) {
             if (drill.get("id").asString().equals("straight-clear-1")) {
                 ObjectNode copy = (ObjectNode) drill;

@@ -1,6 +1,7 @@
 package bersaglio.browser;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.Company;
 import bersaglio.core.charting.Happening;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Rules;
@@ -55,7 +56,8 @@ final class RandomTape {
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextDouble()),
                 List.of(),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextInt(6)),
-                random.nextBoolean() ? "" : "BACKHAND"));
+                random.nextBoolean() ? "" : "BACKHAND",
+                Company.ALONE));
         while (events.size() < count) {
             add(random.nextInt(10) < 6 ? shot() : random.nextInt(3) == 0 ? count() : correction());
         }

@@ -73,36 +73,6 @@ public sealed interface Happening {
             Check.requireId("track", track.isEmpty() ? "none" : track);
         }
 
-        /** With nobody else in it. */
-        public SetOpened(
-                String player,
-                Hand hand,
-                String drill,
-                int level,
-                Standpoint standpoint,
-                From from,
-                Hand opponent,
-                Optional<String> place,
-                OptionalDouble charterSd,
-                List<Laid> laid,
-                OptionalDouble toBeat,
-                String track) {
-            this(
-                    player,
-                    hand,
-                    drill,
-                    level,
-                    standpoint,
-                    from,
-                    opponent,
-                    place,
-                    charterSd,
-                    laid,
-                    toBeat,
-                    track,
-                    Company.ALONE);
-        }
-
         public SetOpened with(Company other) {
             return new SetOpened(
                     player,
@@ -120,6 +90,24 @@ public sealed interface Happening {
                     other);
         }
 
+        /** Hit from a side, on the rung of a wing, hand or side. */
+        public SetOpened on(String rung, From side) {
+            return new SetOpened(
+                    player,
+                    hand,
+                    drill,
+                    level,
+                    standpoint,
+                    side,
+                    opponent,
+                    place,
+                    charterSd,
+                    laid,
+                    toBeat,
+                    rung,
+                    company);
+        }
+
         /** With everything as drawn, in no particular place. */
         public SetOpened(String player, Hand hand, String drill, int level, Standpoint standpoint) {
             this(
@@ -134,7 +122,8 @@ public sealed interface Happening {
                     OptionalDouble.empty(),
                     List.of(),
                     OptionalDouble.empty(),
-                    "");
+                    "",
+                    Company.ALONE);
         }
 
         Conditions conditions() {

@@ -6,7 +6,6 @@ import bersaglio.core.drill.Verdict;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
-import bersaglio.core.odds.HitRate;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,6 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /**
  * One player's sets on one drill, in the order they were held, and where the player stands on it.
@@ -203,10 +204,19 @@ public final class Ledger {
         if (sum.trials() == 0) {
             return Optional.empty();
         }
-        HitRate rate = new HitRate(sum.hits(), sum.trials());
-        double target = drill.level(level).targetRate();
         return Optional.of(
-                new LevelRate(level, laid, held.size(), sum, rate.share(), rate.lower(), rate.upper(), target));
+                LevelRate.of(level, laid, held.size(), sum, drill.level(level).targetRate()));
+    }
+
+    /** How often an attempt at a level broke at each count, by count. */
+    public SortedMap<Integer, Integer> broke(int level) {
+        SortedMap<Integer, Integer> times = new TreeMap<>();
+        for (SetResult set : sets) {
+            if (set.counts() && set.level() == level) {
+                set.trace().brokeAt().forEach(at -> times.merge(at, 1, Integer::sum));
+            }
+        }
+        return times;
     }
 
     private int placeOf(SetResult set) {

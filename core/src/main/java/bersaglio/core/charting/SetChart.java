@@ -118,8 +118,7 @@ public final class SetChart {
         if (opened.isPresent()) {
             return;
         }
-        Drill named = drills.version(start.drill())
-                .orElseThrow(() -> new Refused("unknown_id", "drill", start.drill(), "a drill version of this club"));
+        Drill named = drills.known(start.drill());
         named.level(start.level());
         opened = Optional.of(start);
         drill = Optional.of(named);

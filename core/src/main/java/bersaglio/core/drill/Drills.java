@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.problem.Refused;
 import java.util.List;
 import java.util.Optional;
 
@@ -8,6 +9,10 @@ import java.util.Optional;
 public interface Drills {
 
     Optional<Drill> version(String id);
+
+    default Drill known(String id) {
+        return version(id).orElseThrow(() -> new Refused("unknown_id", "drill", id, "a drill version of this club"));
+    }
 
     /** The newest version of every drill. */
     default List<Drill> newest() {

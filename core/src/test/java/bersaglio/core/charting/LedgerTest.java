@@ -134,7 +134,8 @@ class LedgerTest {
                                 OptionalDouble.empty(),
                                 List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7))),
                                 OptionalDouble.empty(),
-                                ""),
+                                "",
+                                Company.ALONE),
                         "r2")
                 .row(MET)
                 .close();

@@ -37,7 +37,16 @@ class PageController implements WebMvcConfigurer {
     }
 
     @GetMapping(
-            path = {"/", "/index.html", "/courtside/**", "/players/**", "/drills/**", "/squad", "/queue/**"},
+            path = {
+                "/",
+                "/index.html",
+                "/courtside/**",
+                "/players/**",
+                "/drills/**",
+                "/squad",
+                "/queue/**",
+                "/sessions/**"
+            },
             produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> page() throws IOException {
         ClassPathResource page = new ClassPathResource("web/index.html");

@@ -276,7 +276,7 @@ public class Charting {
                 throw new Refused("already_opened", "run", event.run(), "one set.opened a run");
             }
             players.require(opened.player());
-            Drill drill = drill(opened.drill());
+            Drill drill = drills.known(opened.drill());
             drill.level(opened.level());
             requireTrack(drill, opened.track());
         } else if (event.what() instanceof Happening.SetMoved moved) {
@@ -297,11 +297,6 @@ public class Charting {
 
     private Drill drillOf(@Nullable RunIntake run) {
         Happening first = Objects.requireNonNull(run).events.get(0).what();
-        return drill(((Happening.SetOpened) first).drill());
-    }
-
-    private Drill drill(String id) {
-        return drills.version(id)
-                .orElseThrow(() -> new Refused("unknown_id", "drill", id, "a drill version of this club"));
+        return drills.known(((Happening.SetOpened) first).drill());
     }
 }

@@ -1,10 +1,12 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.NotedShot;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.server.storage.SettingStore;
 import bersaglio.wire.EventCodec;
@@ -19,6 +21,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -94,6 +97,105 @@ public class ResultStore {
                         row.getString(5),
                         row.getString(6),
                         row.getInt(7)))
+                .list();
+    }
+
+    /** A shot of a set that counts, on which something is marked, and where it was played. */
+    public record Noted(String drill, String track, int level, String laid, NotedShot shot) {}
+
+    /** Shots of a player that count and on which something is marked. */
+    public List<Noted> notedBy(UUID player) {
+        return jdbc.sql(
+                        """
+                        select held.drill, held.track, held.level, held.laid, shot.notes, shot.outcome
+                        from set_result as held join shot_result as shot
+                            on shot.generation = held.generation and shot.run = held.run
+                        where held.generation = :generation and held.player = :player
+                            and held.closed and not held.struck and shot.counted and shot.notes is not null
+                            and shot.outcome not in ('VOID', 'NOT_SEEN')
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .query((row, number) -> new Noted(
+                        row.getString(1),
+                        row.getString(2),
+                        row.getInt(3),
+                        row.getString(4),
+                        new NotedShot(
+                                Arrays.stream(row.getString(5).split(","))
+                                        .map(Note::valueOf)
+                                        .toList(),
+                                row.getString(6).equals(Outcome.HIT.name()))))
+                .list();
+    }
+
+    /** The sets of all players held in a time, {@code until} not included, in their order. */
+    public List<SetResult> heldBetween(long from, long until) {
+        return jdbc.sql(
+                        "select " + SET_COLUMNS
+                                + """
+                         from set_result where generation = :generation and held_at >= :from and held_at < :until
+                        order by held_at, run
+                        """)
+                .param("generation", generation)
+                .param("from", from)
+                .param("until", until)
+                .query(ResultStore::readSet)
+                .list();
+    }
+
+    /** When the last set before a time was held, or the first one from it on. */
+    public OptionalLong heldNext(long time, boolean later) {
+        Long held = jdbc.sql(
+                        later
+                                ? "select min(held_at) from set_result where generation = :generation and held_at >= :time"
+                                : "select max(held_at) from set_result where generation = :generation and held_at < :time")
+                .param("generation", generation)
+                .param("time", time)
+                .query(Long.class)
+                .optional()
+                .orElse(null);
+        return held == null ? OptionalLong.empty() : OptionalLong.of(held);
+    }
+
+    /** What each player hit in the sets that count of a time, {@code until} not included. */
+    public List<Volume> volumesBetween(long from, long until) {
+        return jdbc.sql(
+                        """
+                        select volume.player, volume.balls from volume_result as volume join set_result as held
+                            on held.generation = volume.generation and held.run = volume.run
+                        where volume.generation = :generation and held.held_at >= :from and held.held_at < :until
+                            and held.closed and not held.struck
+                        """)
+                .param("generation", generation)
+                .param("from", from)
+                .param("until", until)
+                .query((row, number) -> new Volume(row.getObject(1, UUID.class).toString(), row.getInt(2)))
+                .list();
+    }
+
+    /** What a player hit in another's set. */
+    public record WithAnother(UUID run, UUID of, String drill, long heldAt, int balls) {}
+
+    /** The sets of others in which a player hit, the latest first. */
+    public List<WithAnother> withOthers(UUID player) {
+        return jdbc.sql(
+                        """
+                        select held.run, held.player, held.drill, held.held_at, volume.balls
+                        from volume_result as volume join set_result as held
+                            on held.generation = volume.generation and held.run = volume.run
+                        where volume.generation = :generation and volume.player = :player and held.player <> :player
+                            and held.closed and not held.struck
+                        order by held.held_at desc, held.run
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .query((row, number) -> new WithAnother(
+                        row.getObject(1, UUID.class),
+                        row.getObject(2, UUID.class),
+                        row.getString(3),
+                        row.getLong(4),
+                        row.getInt(5)))
                 .list();
     }
 

@@ -41,7 +41,22 @@ class DemoClub implements Preparation {
     private static final Set<DayOfWeek> CLUB_DAYS =
             EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
     private static final long SEED = 1806;
-    private static final String FIRST_DRILL = "straight-clear-1";
+
+    /**
+     * What the demo club works on.
+     *
+     * @param spread   of its landings against those of a clear
+     * @param often    in ten club days
+     * @param minutes  after the first set of the evening
+     * @param daysLeft out of the last days, in which other things were practised
+     */
+    private record Practised(String drill, double spread, int often, int minutes, int daysLeft) {}
+
+    private static final List<Practised> DRILLS = List.of(
+            new Practised("straight-clear-1", 1, 6, 0, 0),
+            new Practised("half-court-clear-1", 1.9, 3, -120, 6),
+            new Practised("low-serve-1", 0.45, 3, -180, 6),
+            new Practised("net-rings-1", 0.4, 2, -240, 6));
 
     private final Settings settings;
     private final PlayerStore players;
@@ -74,16 +89,18 @@ class DemoClub implements Preparation {
     }
 
     private void fill() {
-        Drill drill = drills.version(FIRST_DRILL).orElseThrow();
         for (DemoPlayer player : DemoPlayer.CLUB) {
             players.add(new Player(player.id(), player.name(), player.hand()), clock.millis());
-            progressions.worksOn(player.id(), drill.family());
         }
         players.add(new Player(UUID.nameUUIDFromBytes(new byte[] {2}), "Ugo Alloro", Hand.RIGHT), clock.millis());
         LocalDate today = LocalDate.now(clock);
         Map<LocalDate, UUID> sessions = sessions(today);
         for (DemoPlayer player : DemoPlayer.CLUB) {
-            writeDiary(player, drill, today, sessions);
+            for (Practised practised : DRILLS) {
+                Drill drill = drills.known(practised.drill());
+                progressions.worksOn(player.id(), drill.family());
+                drill.design().tracks().forEach(track -> writeDiary(player, drill, track, practised, today, sessions));
+            }
         }
     }
 
@@ -97,16 +114,24 @@ class DemoClub implements Preparation {
         return sessions;
     }
 
-    private void writeDiary(DemoPlayer player, Drill drill, LocalDate today, Map<LocalDate, UUID> sessions) {
+    private void writeDiary(
+            DemoPlayer player,
+            Drill drill,
+            String track,
+            Practised practised,
+            LocalDate today,
+            Map<LocalDate, UUID> sessions) {
         int place = DemoPlayer.CLUB.indexOf(player);
-        Random random = new Random(SEED + place);
-        DemoDiary diary = new DemoDiary(player, drill, SEED * 31 + place);
+        int other =
+                100 * DRILLS.indexOf(practised) + 10 * drill.design().tracks().indexOf(track);
+        Random random = new Random(SEED + place + other);
+        DemoDiary diary = new DemoDiary(player.spreading(practised.spread()), drill, track, SEED * 31 + place + other);
         sessions.forEach((day, session) -> {
-            if (random.nextInt(10) < 6) {
+            if (random.nextInt(10) < practised.often() && day.isBefore(today.minusDays(practised.daysLeft()))) {
                 double weeksGone = 1 - (double) ChronoUnit.DAYS.between(day, today) / (WEEKS * 7);
                 int sets = 1 + random.nextInt(2);
                 for (int set = 0; set < sets; set++) {
-                    send(diary.set(session, at(day, place * 20 + set * 6), weeksGone));
+                    send(diary.set(session, at(day, practised.minutes() + place * 20 + set * 6), weeksGone));
                 }
             }
         });

@@ -16,6 +16,8 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.From;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Conditions;
@@ -35,8 +37,13 @@ final class DemoDiary {
     private static final double NOT_SEEN_RATE = 0.015;
     private static final double CALL_CLOSE_RATE = 0.7;
 
+    private static final double LOOKED_AT_RATE = 0.3;
+    private static final int MOST_BALLS = 40;
+
     private final DemoPlayer player;
     private final Drill drill;
+    private final String track;
+    private final From from;
     private final Random random;
     private final List<SetResult> held = new ArrayList<>();
     private List<ChartEvent> events = new ArrayList<>();
@@ -45,9 +52,11 @@ final class DemoDiary {
     private long openedAt;
     private long now;
 
-    DemoDiary(DemoPlayer player, Drill drill, long seed) {
+    DemoDiary(DemoPlayer player, Drill drill, String track, long seed) {
         this.player = player;
         this.drill = drill;
+        this.track = track;
+        this.from = track.contains("FROM_LEFT") ? From.LEFT : From.RIGHT;
         this.random = new Random(seed);
     }
 
@@ -59,8 +68,9 @@ final class DemoDiary {
         now = openedAt;
         events = new ArrayList<>();
         int level = new Ledger(drill, held).level();
-        add(new Happening.SetOpened(player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND));
-        while (replay().standing() == Standing.OPEN) {
+        add(new Happening.SetOpened(player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND)
+                .on(track, from));
+        while (replay().standing() == Standing.OPEN && replay().shots().size() < MOST_BALLS) {
             shoot(zone(level), weeksGone);
         }
         while (replay().count().left() > 0 && random.nextInt(10) < 7) {
@@ -73,7 +83,7 @@ final class DemoDiary {
 
     private Area zone(int level) {
         return drill.level(level)
-                .umpire(Conditions.AS_DRAWN.with(player.hand()))
+                .umpire(Conditions.AS_DRAWN.with(player.hand()).with(from))
                 .last()
                 .patches()
                 .get(0)
@@ -105,6 +115,11 @@ final class DemoDiary {
         if (last.isClose() && random.nextDouble() < CALL_CLOSE_RATE) {
             Ruling call = random.nextBoolean() ? last.ruling() : last.other().orElseThrow();
             add(new Happening.ShotCalled(shot, call));
+        }
+        if (!drill.design().watchPoint().isEmpty() && random.nextDouble() < LOOKED_AT_RATE) {
+            boolean hit = last.ruling().outcome() == Outcome.HIT;
+            boolean kept = random.nextInt(10) < (hit ? 8 : 5);
+            add(new Happening.ShotNoted(shot, kept ? Note.WATCH_KEPT : Note.WATCH_LOST, true));
         }
     }
 

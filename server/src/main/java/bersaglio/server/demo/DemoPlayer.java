@@ -30,7 +30,12 @@ record DemoPlayer(String name, Hand hand, double across, double along, double pu
         return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Where a clear at the middle of this zone lands, after a share of the weeks has gone by. */
+    /** At a drill whose landings spread so many times as wide as those of a clear. */
+    DemoPlayer spreading(double times) {
+        return new DemoPlayer(name, hand, across * times, along * times, pull * times, netRate, growth);
+    }
+
+    /** Where a shot at the middle of this zone lands, after a share of the weeks has gone by. */
     Point landing(Area zone, double weeksGone, Random random) {
         double spread = 1 - growth * weeksGone;
         double middleX = zone.middle().x();

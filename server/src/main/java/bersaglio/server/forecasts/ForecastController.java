@@ -12,7 +12,6 @@ import bersaglio.core.forecast.Proposals;
 import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.Race;
 import bersaglio.core.problem.Check;
-import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
@@ -131,9 +130,8 @@ class ForecastController {
         if (guess != null) {
             Check.requireBetween("guess", guess, 0.02, 0.98);
         }
-        Hand hand = handOf(player);
-        Drill version = drills.version(drill)
-                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
+        Hand hand = players.known(player).hand();
+        Drill version = drills.known(drill);
         Level rung = version.level(level);
         OptionalDouble own = paces.secondsABall(player, drill);
         Pace usual = Pace.firstTime(rung.dials().freedom().orElse(version.freedom()));
@@ -143,7 +141,7 @@ class ForecastController {
                 : own.isPresent() ? usual.at(own.getAsDouble()) : usual;
         List<PlayerRate> all = Stream.concat(Stream.of(player), with.stream())
                 .flatMap(one -> rates
-                        .known(one, handOf(one), version, track, level)
+                        .known(one, players.known(one).hand(), version, track, level)
                         .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed))
                         .stream())
                 .toList();
@@ -153,12 +151,6 @@ class ForecastController {
         Optional<SizeView> size =
                 rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
         return view(rung, rate, all, pace, own.isPresent(), growth, chance, size, unmet(player, version));
-    }
-
-    private Hand handOf(UUID player) {
-        return players.find(player)
-                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
-                .hand();
     }
 
     /** Of a level easier or harder by its size alone; what is nearly as large as it is, is no proposal. */

@@ -5,7 +5,6 @@ import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
 import bersaglio.core.problem.Check;
-import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.scatter.ZoneChance;
 import bersaglio.core.shot.Hand;
@@ -23,6 +22,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -72,9 +72,7 @@ class AimController {
                     @org.springframework.web.bind.annotation.RequestBody
                     byte[] body) {
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
-        Hand hand = players.find(player)
-                .orElseThrow(() -> new Refused("unknown_id", "player", player.toString(), "a player of this club"))
-                .hand();
+        Hand hand = players.known(player).hand();
         Conditions conditions = Conditions.AS_DRAWN.with(hand);
         Umpire umpire = TargetCodec.decode(Fields.parse(new String(body, StandardCharsets.UTF_8)))
                 .umpire(0, conditions);
@@ -110,22 +108,43 @@ class AimController {
                 known);
     }
 
-    /** The most landings on the same surface of a court of the same sport; placements of two aims are never pooled. */
+    /**
+     * Landings on the same surface of a court of the same sport that were aimed the nearest to these patches: another
+     * kind of shot spreads otherwise. Placements of two aims are never pooled.
+     */
     private Optional<Aimed> landingsLike(UUID player, Referee referee, Conditions conditions) {
-        for (ResultStore.Charted charted : results.chartedBy(player)) {
-            Level level = drills.version(charted.drill()).orElseThrow().level(charted.level());
-            Umpire umpire = level.umpire(conditions);
-            List<Patch> patches = umpire.last().patches();
-            if (patches.size() == 1 && umpire.last().surface().equals(referee.surface())) {
-                ResultStore.Placements placements = results.placementsOf(
-                        player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
-                Optional<Scatter> scatter = Scatter.of(placements.places(), placements.nets());
-                if (scatter.isPresent()) {
-                    Point middle = patches.get(0).ground().whole().middle();
-                    return Optional.of(new Aimed(level, charted.drill(), scatter.get(), middle, placements));
-                }
-            }
+        if (referee.patches().isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        Point wanted = middleOf(referee);
+        return results.chartedBy(player).stream()
+                .filter(charted -> {
+                    Referee there = refereeOf(charted, conditions);
+                    return there.patches().size() == 1 && there.surface().equals(referee.surface());
+                })
+                .sorted(Comparator.comparingDouble(
+                        charted -> middleOf(refereeOf(charted, conditions)).distanceTo(wanted)))
+                .flatMap(charted -> aimed(player, charted, conditions).stream())
+                .findFirst();
+    }
+
+    private Optional<Aimed> aimed(UUID player, ResultStore.Charted charted, Conditions conditions) {
+        Level level = drills.known(charted.drill()).level(charted.level());
+        Umpire umpire = level.umpire(conditions);
+        ResultStore.Placements placements =
+                results.placementsOf(player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
+        return Scatter.of(placements.places(), placements.nets())
+                .map(scatter -> new Aimed(level, charted.drill(), scatter, middleOf(umpire.last()), placements));
+    }
+
+    private Referee refereeOf(ResultStore.Charted charted, Conditions conditions) {
+        return drills.known(charted.drill())
+                .level(charted.level())
+                .umpire(conditions)
+                .last();
+    }
+
+    private static Point middleOf(Referee referee) {
+        return referee.patches().get(0).ground().whole().middle();
     }
 }

@@ -1,7 +1,5 @@
 package bersaglio.server.players;
 
-import bersaglio.core.charting.Ledger;
-import bersaglio.core.charting.SetResult;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Court;
 import bersaglio.core.court.sport.Courts;
@@ -9,7 +7,6 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
 import bersaglio.core.place.Place;
-import bersaglio.core.plan.Stand;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
@@ -30,23 +27,16 @@ import bersaglio.server.storage.Disc;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.view.CourtView;
 import bersaglio.wire.view.DrillView;
-import bersaglio.wire.view.LevelRateView;
 import bersaglio.wire.view.PlaceVersionView;
-import bersaglio.wire.view.ReadingView;
 import bersaglio.wire.view.SetLine;
-import bersaglio.wire.view.VerdictView;
 import bersaglio.wire.view.ZoneReportView;
 import java.time.Clock;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -122,33 +112,6 @@ class PlayerController {
     /** A new player, 1 to 80 characters of name. */
     record NewPlayer(@Nullable String name, @Nullable Hand hand) {}
 
-    /**
-     * A player's record on one drill, and on one wing, hand or side of it where the drill keeps them apart.
-     *
-     * @param setsToMove the fewest further sets after which the rule could move the player up; absent where none would
-     */
-    record RecordView(
-            String drill,
-            String track,
-            int level,
-            Stand.State state,
-            @Nullable Integer setsToMove,
-            @Nullable VerdictView verdict,
-            List<ReadingView> sets,
-            List<LevelRateView> rates,
-            List<ResultStore.Landing> landings) {
-
-        private long lastHeld() {
-            return sets.stream()
-                    .mapToLong(reading -> reading.set().heldAt())
-                    .max()
-                    .orElse(0);
-        }
-    }
-
-    /** A player with the records of all progressions, the last trained first. */
-    record PlayerView(Player player, List<RecordView> records) {}
-
     @GetMapping("/api/club")
     ClubView club() {
         return new ClubView(
@@ -172,20 +135,6 @@ class PlayerController {
         return courts.values();
     }
 
-    @GetMapping("/api/players/{player}")
-    PlayerView player(@PathVariable UUID player) {
-        List<String> worksOn = progressions.drillsOf(player);
-        Set<String> newest = drills.newest().stream().map(Drill::id).collect(Collectors.toSet());
-        return new PlayerView(
-                known(player),
-                drills.all().stream()
-                        .filter(drill -> newest.contains(drill.id()) && worksOn.contains(drill.family())
-                                || !results.setsOf(player, drill.id()).isEmpty())
-                        .flatMap(drill -> records(player, drill))
-                        .sorted(Comparator.comparingLong(RecordView::lastHeld).reversed())
-                        .toList());
-    }
-
     /** A player's sets on a drill version, of all wings, hands and sides, and the rung on which the player came to it. */
     record LedgerView(int start, List<SetLine> sets) {}
 
@@ -193,15 +142,10 @@ class PlayerController {
     @GetMapping("/api/players/{player}/ledger")
     LedgerView ledger(
             @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
-        known(player);
+        players.known(player);
         return new LedgerView(
-                ledgers.startOn(player, version(drill), track),
+                ledgers.startOn(player, drills.known(drill), track),
                 results.setsOf(player, drill).stream().map(SetLine::of).toList());
-    }
-
-    private Drill version(String drill) {
-        return drills.version(drill)
-                .orElseThrow(() -> new Refused("unknown_id", "drill", drill, "a drill version of this club"));
     }
 
     /** What the player's landings at a level say of its zone; {@code place} is where they were charted, if one is named. */
@@ -213,9 +157,9 @@ class PlayerController {
             @RequestParam(defaultValue = "0.7") double chance,
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "") String track) {
-        Hand hand = known(player).hand();
+        Hand hand = players.known(player).hand();
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
-        Level rung = version(drill).level(level);
+        Level rung = drills.known(drill).level(level);
         Umpire umpire = rung.umpire(Conditions.AS_DRAWN.with(hand));
         Referee referee = umpire.last();
         ResultStore.Placements placements = results.placementsOf(player, drill, track, level, umpire.stages() - 1);
@@ -264,39 +208,11 @@ class PlayerController {
             worksOnWhatMostDo(player);
         });
         disc.force();
-        return known(player);
+        return players.known(player);
     }
 
     private void worksOnWhatMostDo(UUID player) {
         List<String> families = progressions.drillsOfMost();
         (families.isEmpty() ? List.of(FIRST_DRILL) : families).forEach(family -> progressions.worksOn(player, family));
-    }
-
-    private Stream<RecordView> records(UUID player, Drill drill) {
-        List<ResultStore.Landing> landings = results.landingsOf(player, drill.id());
-        return drill.design().tracks().stream().map(track -> record(player, drill, track, landings));
-    }
-
-    private RecordView record(UUID player, Drill drill, String track, List<ResultStore.Landing> landings) {
-        Ledger ledger = ledgers.of(player, drill, track);
-        OptionalInt toMove = ledger.setsToMove();
-        Set<String> runs = ledger.sets().stream().map(SetResult::run).collect(Collectors.toSet());
-        return new RecordView(
-                drill.id(),
-                track,
-                ledger.level(),
-                Stand.of(ledger, clock.millis()).state(),
-                toMove.isPresent() ? Integer.valueOf(toMove.getAsInt()) : null,
-                ledger.verdictNow().map(VerdictView::of).orElse(null),
-                ledger.readings().stream().map(ReadingView::of).toList(),
-                ledger.rates().stream().map(LevelRateView::of).toList(),
-                landings.stream()
-                        .filter(landing -> runs.contains(landing.run().toString()))
-                        .toList());
-    }
-
-    private Player known(UUID id) {
-        return players.find(id)
-                .orElseThrow(() -> new Refused("unknown_id", "player", id.toString(), "a player of this club"));
     }
 }

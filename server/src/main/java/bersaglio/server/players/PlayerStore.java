@@ -1,5 +1,6 @@
 package bersaglio.server.players;
 
+import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Hand;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +36,10 @@ public class PlayerStore {
                 .param("id", id)
                 .query(PLAYER)
                 .optional();
+    }
+
+    public Player known(UUID id) {
+        return find(id).orElseThrow(() -> new Refused("unknown_id", "player", id.toString(), "a player of this club"));
     }
 
     /** Stores a player once, however often it is sent. */

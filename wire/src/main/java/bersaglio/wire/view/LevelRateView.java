@@ -1,8 +1,15 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.LevelRate;
+import bersaglio.core.goal.Tally;
+import org.jspecify.annotations.Nullable;
 
-/** The hit rate at a level with its 95 % interval; {@code laid} is empty for sets laid as drawn. */
+/**
+ * The hit rate at a level with its 95 % interval.
+ *
+ * @param laid  empty for sets laid as drawn
+ * @param clean the rate with net clips left out; absent where there are none
+ */
 public record LevelRateView(
         int level,
         String laid,
@@ -12,9 +19,10 @@ public record LevelRateView(
         double share,
         double lower,
         double upper,
-        double targetRate) {
+        double targetRate,
+        @Nullable HitRateView clean) {
 
-    public static LevelRateView of(LevelRate rate) {
+    public static LevelRateView of(LevelRate rate, Tally netClips) {
         return new LevelRateView(
                 rate.level(),
                 rate.laid(),
@@ -24,6 +32,11 @@ public record LevelRateView(
                 rate.share(),
                 rate.lower(),
                 rate.upper(),
-                rate.targetRate());
+                rate.targetRate(),
+                netClips.trials() == 0
+                        ? null
+                        : rate.without(netClips)
+                                .map(rest -> HitRateView.of(rest.tally()))
+                                .orElse(null));
     }
 }

@@ -1,0 +1,84 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** A coach as quick as a coach can be charts long sets by every way in. */
+@ExtendWith(Club.class)
+class ScriptedCoachTest {
+
+    private static final int SHOTS = 200;
+    private static final long MILLIS_BETWEEN_SHOTS = 300;
+
+    private final Random random = new Random(4);
+
+    /** A set and how its next ball is entered. */
+    private interface Way {
+        void enter(boolean hit);
+    }
+
+    private record Hand(Courtside court, Way way, StringBuilder entered) {}
+
+    /** The coaches chart side by side, each at the full speed: one after the other they would take minutes. */
+    @Test
+    void twoHundredShotsByEachWayInAreThereOnceInTheirOrder(Hall hall) {
+        String drill = WaysInTest.drillFor(hall, "long-block", "{\"kind\":\"QUOTA\",\"hits\":100,\"balls\":200}");
+        List<Hand> hands = new ArrayList<>();
+        Courtside court = open(hall.tablet(), hall, drill);
+        hands.add(hand(court, hit -> court.place(hit)));
+        Courtside zones = open(hall.tablet(), hall, drill);
+        WaysInTest.way(zones.page(), "Zones");
+        hands.add(hand(zones, hit -> zones.place(hit)));
+        Courtside halves = open(hall.phone(), hall, drill);
+        WaysInTest.way(halves.page(), "Two halves");
+        hands.add(hand(
+                halves,
+                hit -> halves.page().getByTestId(hit ? "hit-0" : "not-0").tap()));
+        Courtside clicker = open(hall.tablet(), hall, drill);
+        hands.add(hand(clicker, hit -> clicker.key(hit ? "Space" : "0")));
+        Courtside far = open(hall.phone(), hall, drill);
+        far.key("f");
+        hands.add(hand(far, hit -> far.key(hit ? "Space" : "n")));
+        Courtside after = open(hall.tablet(), hall, drill);
+        WaysInTest.way(after.page(), "After the set");
+        hands.add(hand(after, hit -> after.press(hit ? "Hit" : "Not hit")));
+
+        for (int shot = 0; shot < SHOTS; shot++) {
+            long next = System.currentTimeMillis() + MILLIS_BETWEEN_SHOTS;
+            for (Hand hand : hands) {
+                boolean hit = random.nextBoolean();
+                hand.way().enter(hit);
+                hand.entered().append(hit ? '1' : '0');
+            }
+            // The pause is the coach's own, between two shots of a feed: nothing is waited for.
+            court.page().waitForTimeout(Math.max(0, next - System.currentTimeMillis()));
+        }
+        after.press("Enter 200 balls");
+        for (Hand hand : hands) {
+            hand.court().sent();
+            StringBuilder stored = new StringBuilder();
+            for (JsonNode shot : ChartingTest.storedSet(hall, hand.court()).get("shots")) {
+                stored.append(shot.at("/ruling/outcome").asString().equals("HIT") ? '1' : '0');
+            }
+            assertThat(stored).hasToString(hand.entered().toString());
+        }
+    }
+
+    private static Courtside open(Page page, Hall hall, String drill) {
+        page.navigate(hall.address() + "/courtside/" + hall.newPlayer("Scripted Coach", "RIGHT") + "/" + drill);
+        return new Courtside(page).ready();
+    }
+
+    private static Hand hand(Courtside court, Way way) {
+        return new Hand(court, way, new StringBuilder());
+    }
+}

@@ -1,0 +1,106 @@
+package bersaglio.server.plans;
+
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Volume;
+import bersaglio.core.charting.Workload;
+import bersaglio.core.plan.Amends;
+import bersaglio.core.problem.Check;
+import bersaglio.server.charting.ResultStore;
+import bersaglio.wire.view.HitRateView;
+import bersaglio.wire.view.SetLine;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What was held on a day, and what of it was put right or never known. */
+@RestController
+class SessionController {
+
+    private static final int FIRST_YEAR = 2000;
+    private static final int LAST_YEAR = 2999;
+
+    private final ResultStore results;
+    private final Clock clock;
+
+    SessionController(ResultStore results, Clock clock) {
+        this.results = results;
+        this.clock = clock;
+    }
+
+    /** @param hits and {@code trials} of the set as it counts */
+    record HeldView(SetLine set, int hits, int trials) {
+
+        static HeldView of(SetResult set) {
+            return new HeldView(
+                    SetLine.of(set),
+                    set.attempt().tally().hits(),
+                    set.attempt().tally().trials());
+        }
+    }
+
+    /** @param balls in sets of the player's own and of partners; {@code rate} of the player's own */
+    record WorkView(UUID player, int balls, HitRateView rate) {}
+
+    /**
+     * A day on court.
+     *
+     * @param before the last day before it on which sets were held, as an ISO date; absent when there is none
+     * @param after  the first one after it
+     * @param sets   in the order in which they were held
+     */
+    record SessionView(
+            String day,
+            @Nullable String before,
+            @Nullable String after,
+            List<HeldView> sets,
+            List<WorkView> work,
+            Amends amends) {}
+
+    /** @param day an ISO date, of the years 2000 to 2999 */
+    @GetMapping("/api/sessions/{day}")
+    SessionView session(@PathVariable @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+        Check.requireBetween("day", day.getYear(), FIRST_YEAR, LAST_YEAR);
+        long from = startOf(day);
+        long until = startOf(day.plusDays(1));
+        List<SetResult> held = results.heldBetween(from, until);
+        return new SessionView(
+                day.toString(),
+                dayOf(results.heldNext(from, false)),
+                dayOf(results.heldNext(until, true)),
+                held.stream().map(HeldView::of).toList(),
+                work(held, results.volumesBetween(from, until)),
+                Amends.of(held));
+    }
+
+    private static List<WorkView> work(List<SetResult> held, List<Volume> volumes) {
+        Set<String> players = new LinkedHashSet<>();
+        volumes.forEach(volume -> players.add(volume.player()));
+        return players.stream()
+                .map(player -> {
+                    Workload load = Workload.of(player, volumes, held);
+                    return new WorkView(UUID.fromString(player), load.balls(), HitRateView.of(load.tally()));
+                })
+                .toList();
+    }
+
+    private long startOf(LocalDate day) {
+        return day.atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
+    }
+
+    private @Nullable String dayOf(OptionalLong held) {
+        return held.isEmpty()
+                ? null
+                : LocalDate.ofInstant(Instant.ofEpochMilli(held.getAsLong()), clock.getZone())
+                        .toString();
+    }
+}
