@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiBackspaceOutline } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 /** A set that was played already: as a row of hits and misses, or where hits alone decide it as so many of so many. */
@@ -8,6 +8,7 @@ const props = defineProps<{ most: number | undefined, hitsAlone: boolean, full: 
 const emit = defineEmits<{ row: [row: string], count: [hits: number, balls: number] }>()
 const { t } = useI18n()
 const row = ref('')
+const dots = useTemplateRef('dots')
 const hits = ref<number>()
 const balls = ref<number | undefined>(props.most)
 const LONGEST = 200
@@ -15,9 +16,11 @@ const fits = computed(() => hits.value !== undefined && balls.value !== undefine
   && hits.value >= 0 && balls.value >= 1 && hits.value <= balls.value && balls.value <= (props.most ?? 1000))
 const roomLeft = computed(() => row.value.length < Math.min(LONGEST, props.most ?? LONGEST))
 
-function add(one: '1' | '0') {
+async function add(one: '1' | '0') {
   if (roomLeft.value) {
     row.value += one
+    await nextTick()
+    dots.value?.scrollTo({ top: dots.value.scrollHeight })
   }
 }
 
@@ -30,7 +33,7 @@ function enterRow() {
 <template>
   <section class="after" :aria-label="t('ways.AFTER')">
     <h2>{{ t('after.title') }}</h2>
-    <p class="row" data-test="row" :aria-label="t('after.row', { row })">
+    <p ref="dots" class="row" data-test="row" :aria-label="t('after.row', { row })">
       <span v-for="(one, place) in row" :key="place" :class="one === '1' ? 'hit' : 'not'" />
       <span v-if="!row" class="soft">{{ t('after.empty') }}</span>
     </p>
@@ -89,8 +92,11 @@ function enterRow() {
 .row {
   display: flex;
   flex-wrap: wrap;
+  align-content: flex-start;
   gap: 6px;
-  min-height: 48px;
+  /* The keys stay where the finger is, however long the row becomes. */
+  height: 78px;
+  overflow-y: auto;
 }
 
 .row .hit,
@@ -124,5 +130,11 @@ form :deep(.v-text-field) {
 
 .small {
   font-size: 14px;
+}
+
+@media (max-width: 800px) {
+  .after {
+    height: auto;
+  }
 }
 </style>

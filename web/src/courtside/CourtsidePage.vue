@@ -28,7 +28,7 @@ import { useSet } from './useSet'
 import { useStage } from './useStage'
 import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
-import type { Way } from './ways'
+import { useWay, type Way } from './ways'
 
 const props = defineProps<{ player: string, drill: string, run?: string, track?: string, company?: Opening['company'], paper?: boolean }>()
 const emit = defineEmits<{ ball: [player: string, shot: string], skip: [] }>()
@@ -43,7 +43,7 @@ const { set, level } = charted
 const { players, person, practised, court, places, failed, ask, choosePlace } = useWhoAndWhat(props, charted)
 const help = ref(false)
 const countIs = ref(false)
-const way = ref<Way>(props.paper ? 'AFTER' : 'COURT')
+const way = useWay(props.paper)
 
 const { rung, lying, stages, stage, other, stance, onSurface, marks } = useStage(charted, practised, person, court)
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
@@ -89,8 +89,13 @@ const turnCourt = () => {
 }
 
 function half(side: number, outcome: 'HIT' | 'NOT_HIT') {
-  charted.team.value = side
+  void desk.toSide(() => side)
   void logKey(plain(outcome))
+}
+
+function closeFromHalves() {
+  way.value = 'COURT'
+  void desk.closeOrNext()
 }
 
 const area = useTemplateRef<HTMLElement>('area')
@@ -106,9 +111,7 @@ function leaveKeys(event: MouseEvent) {
   }
 }
 
-const nextSide = () => {
-  charted.team.value = (charted.team.value + 1) % sides.value
-}
+const nextSide = () => void desk.toSide((now) => (now + 1) % sides.value)
 const toggle = (one: Way) => {
   way.value = way.value === one ? 'COURT' : one
 }
@@ -142,7 +145,7 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
   <PlainState v-if="failed" :title="t('state.failed')" :body="t('state.failedSafe')">
     <v-btn @click="ready = load()">{{ t('state.retry') }}</v-btn>
   </PlainState>
-  <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded }" @mousedown="leaveKeys">
+  <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
     <section ref="area" class="court-area" tabindex="-1">
       <AfterSet
         v-if="way === 'AFTER' && rung"
@@ -197,8 +200,8 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
       @undo="desk.undo"
       @redo="desk.redo"
     />
+    <div class="turns-area"><slot name="turns" /></div>
     <aside class="margin-area">
-      <slot name="turns" />
       <SetMargin
         v-if="person && practised"
         v-model:caller="settings.caller"
@@ -222,6 +225,7 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
         :lying="lying"
         :stance="stance"
         :lay="desk.lay"
+        @side="(side) => void desk.toSide(() => side)"
         @settle="desk.settle"
         @tick="logKey(plain('HIT'))"
         @pause="desk.pause"
@@ -251,7 +255,8 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
       @hit="half($event, 'HIT')"
       @not="half($event, 'NOT_HIT')"
       @undo="desk.undo"
-      @close="way = 'COURT'"
+      @skip="emit('skip')"
+      @close="closeFromHalves"
       @leave="way = 'COURT'"
     />
     <FarView

@@ -49,6 +49,7 @@ const props = defineProps<{
 }>()
 const caller = defineModel<Caller>('caller', { required: true })
 const emit = defineEmits<{
+  side: [side: number]
   call: [shot: string, ruling: Ruling]
   unchoose: []
   judge: []
@@ -131,7 +132,7 @@ const parts = computed(() => {
       :live="live"
       :names="names"
       :team="charted.team.value"
-      @side="charted.hitsNext"
+      @side="emit('side', $event)"
       @tick="emit('tick')"
     />
     <ShotNotes

@@ -1,18 +1,23 @@
 <script setup lang="ts">
 import { mdiClose, mdiUndoVariant } from '@mdi/js'
+import { useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useSidewaysSwipe } from '@/queue/useSidewaysSwipe'
+import { isMeant } from './fingers'
 
 /** The whole screen in two halves, hit and not, for a hand that is busy; where sides play, a column for each. */
 defineProps<{ name: string, counted: string, standing: string, sides: string[], canUndo: boolean, full: boolean }>()
-const emit = defineEmits<{ hit: [side: number], not: [side: number], undo: [], leave: [], close: [] }>()
+const emit = defineEmits<{ skip: [], hit: [side: number], not: [side: number], undo: [], leave: [], close: [] }>()
 const { t } = useI18n()
+const who = useTemplateRef<HTMLElement>('who')
+useSidewaysSwipe(who, () => emit('skip'))
 </script>
 
 <template>
   <section class="halves" :aria-label="t('ways.HALVES')">
     <header>
       <v-btn :icon="mdiUndoVariant" :aria-label="t('courtside.undo')" :disabled="!canUndo" @click="emit('undo')" />
-      <p class="told">
+      <p ref="who" class="told">
         <span class="who">{{ name }}</span>
         <span class="count" data-test="halves-count">{{ counted }}</span>
         <span class="wanted">{{ standing }}</span>
@@ -26,7 +31,7 @@ const { t } = useI18n()
           type="button"
           class="hit"
           :data-test="`hit-${number}`"
-          @pointerdown.prevent="emit('hit', number)"
+          @pointerdown.prevent="isMeant($event) && emit('hit', number)"
           @keydown.enter="emit('hit', number)"
         >
           {{ t('outcome.HIT') }}<span v-if="side" class="side">{{ side }}</span>
@@ -35,7 +40,7 @@ const { t } = useI18n()
           type="button"
           class="not"
           :data-test="`not-${number}`"
-          @pointerdown.prevent="emit('not', number)"
+          @pointerdown.prevent="isMeant($event) && emit('not', number)"
           @keydown.enter="emit('not', number)"
         >
           {{ t('outcome.NOT_HIT') }}<span v-if="side" class="side">{{ side }}</span>
@@ -79,7 +84,12 @@ header :deep(.v-btn) {
   font-size: 64px;
 }
 
+.told {
+  touch-action: pan-y;
+}
+
 .who {
+  font-size: 28px;
   font-weight: 650;
 }
 

@@ -1,5 +1,8 @@
-import type { Conditions } from '@/charting/rules'
+import { ofPlayer } from '@/charting/deviceLog'
+import { byRun } from '@/charting/ownSets'
+import type { Conditions, LoadedRules } from '@/charting/rules'
 import type { Drill, From, Player } from '@/shared/api'
+import { clubTime } from '@/shared/clock'
 
 /** What a set is opened with. */
 export interface Opening {
@@ -27,4 +30,22 @@ export function dayOf(millis: number): string {
 
 export function toTheMillimetre(metres: number): number {
   return Math.round(metres * 1000) / 1000
+}
+
+/** The set on the same rung that was begun on this device today and is not closed; one from paper is another. */
+export async function openHere(rules: LoadedRules, { player, drill, track, company }: Opening): Promise<string | undefined> {
+  const day = dayOf(clubTime())
+  const paper = company?.heldAt !== undefined
+  for (const [id, kept] of byRun(await ofPlayer(player.id, drill.id))) {
+    const last = kept.at(-1)
+    if (!last || dayOf(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {
+      continue
+    }
+    const seen = rules.chart(drill, []).append(kept.map((one) => one.event))
+    const isOpen = !('problem' in seen) && !seen.closed && !seen.struck
+    if (isOpen && seen.player === player.id && seen.track === track && seen.enteredLater === paper) {
+      return id
+    }
+  }
+  return undefined
 }

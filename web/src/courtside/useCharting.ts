@@ -19,9 +19,6 @@ interface Seen {
   logged: (shot: string) => void
 }
 
-/** A ball as it was charted, to be charted again in another player's set. */
-export type Ball = Pick<Shot, 'x' | 'y' | 'ruling' | 'by'>
-
 /** What a hand beside the court does to the set, answered by a word and a sound. */
 export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue: (cue: Cue) => void) {
   const { t } = useI18n()
@@ -84,10 +81,6 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     if (logged.ok) {
       cue(lastRuling(logged.set).outcome === 'HIT' ? 'hit' : 'miss')
       seen.logged(logged.set.shots.at(-1)?.id ?? '')
-      const goal = seen.rung.value?.goal
-      if (goal?.kind === 'DUEL' || (goal?.kind === 'RACE' && goal.tie !== 'FIRST')) {
-        charted.team.value = logged.set.count.station
-      }
     }
     return logged.ok
   }
@@ -100,6 +93,12 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     } else {
       settle(write())
     }
+  }
+
+  /** Whose ball is next; in its order among the balls that wait for the set. */
+  async function toSide(sideOf: (now: number) => number) {
+    await seen.ready.value
+    charted.team.value = sideOf(charted.team.value)
   }
 
   const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
@@ -185,15 +184,25 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     }
   }
 
-  const ballOf = (id: string): Ball | undefined => shots.value.find((shot) => shot.id === id)
+  const ballOf = (id: string): Shot | undefined => shots.value.find((shot) => shot.id === id)
   const give = (id: string, to: string) => settle(charted.give(id, to))
 
-  /** @returns the shot that it is in this set, if it could be taken */
-  async function take({ x, y, ruling: was, by }: Ball): Promise<string | undefined> {
+  /**
+   * A ball of another player's set, with its places, what a person called it, and what is marked on it.
+   * @returns the shot that it is in this set, if it could be taken
+   */
+  async function take({ x, y, before = [], ruling: was, called, by, notes }: Shot): Promise<string | undefined> {
     const taken = await log(() => x === undefined || y === undefined
       ? charted.key(was, by, settings.standpoint)
-      : charted.land({ x, y }, by, settings.standpoint))
-    return taken ? shots.value.at(-1)?.id : undefined
+      : charted.landed(before, { x, y }, by, settings.standpoint))
+    const id = taken ? shots.value.at(-1)?.id : undefined
+    if (id !== undefined) {
+      notes.forEach((mark) => charted.note(id, mark, true))
+      if (called) {
+        call(id, was)
+      }
+    }
+    return id
   }
 
   async function closeOpen() {
@@ -243,7 +252,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   return {
-    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, logKey, land, landInZone, logRow, call, undo, redo,
-    callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay, standAt, judge, closeOrNext, move, reopen, next,
+    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone, logRow, call, undo,
+    redo, callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay, standAt, judge, closeOrNext, move, reopen, next,
   }
 }

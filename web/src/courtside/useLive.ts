@@ -7,8 +7,6 @@ import type { Cue } from './feedback'
 import type { useSet } from './useSet'
 
 const EVERY = 200
-/** What was struck before the signal may still be in the air, where it counts. */
-const IN_THE_AIR = 2000
 const WARNING = 10
 
 /** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold, the contacts of a rally. */
@@ -24,23 +22,23 @@ export function useLive(
   let warned = false
 
   const count = computed(() => charted.set.value?.count)
-  const since = computed(() => count.value?.since)
+  const clock = computed(() => count.value?.clock)
   const paused = computed(() => charted.set.value?.pausedSince !== undefined)
   const legSeconds = computed(() => {
     const asked = goal()
     return asked?.kind === 'TIMED' ? asked.seconds : asked?.kind === 'CIRCUIT' ? asked.stations?.[count.value?.station ?? 0]?.seconds : undefined
   })
-  const running = computed(() => since.value !== undefined || heldSince.value !== undefined)
+  const running = computed(() => clock.value !== undefined || heldSince.value !== undefined)
   /** Seconds of what runs: counting down in a round, up on a stopwatch and in a hold. */
   const seconds = computed(() => {
     if (heldSince.value !== undefined) {
       return (now.value - heldSince.value) / 1000
     }
-    if (since.value === undefined) {
+    if (clock.value === undefined) {
       return legSeconds.value ?? 0
     }
-    const gone = Math.max(0, now.value - since.value) / 1000
-    return legSeconds.value === undefined ? gone : Math.max(0, legSeconds.value - gone)
+    const { since, signal } = clock.value
+    return Math.max(0, signal === undefined ? now.value - since : signal - now.value) / 1000
   })
   const restLeft = computed(() => restedSince.value === undefined
     ? undefined
@@ -54,15 +52,13 @@ export function useLive(
     if (paused.value) {
       return
     }
-    if (since.value !== undefined && legSeconds.value !== undefined) {
-      const over = now.value - since.value - legSeconds.value * 1000
-      if (over >= 0 && !signalled) {
-        signalled = true
-        cue('signal')
-      }
-      if (over >= (goal()?.signal === 'COUNTS' ? IN_THE_AIR : 0)) {
-        void stop()
-      }
+    const { signal, until } = clock.value ?? {}
+    if (signal !== undefined && now.value >= signal && !signalled) {
+      signalled = true
+      cue('signal')
+    }
+    if (until !== undefined && now.value >= until) {
+      void stop()
     }
     if (restLeft.value !== undefined) {
       if (restLeft.value <= WARNING && !warned) {
@@ -93,7 +89,7 @@ export function useLive(
       const held = Math.round((charted.played() - heldSince.value) / 100) / 10
       heldSince.value = undefined
       await take(held)
-    } else if (since.value !== undefined) {
+    } else if (clock.value !== undefined) {
       await enter(() => charted.turnClock('STOPPED', settings.standpoint))
       if (goal()?.rest && !count.value?.full) {
         warned = false

@@ -1,9 +1,9 @@
 import { v7 as uuid } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
 import { askLedger } from '@/charting/asked'
-import { adopt, deviceId, ofPlayer, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
+import { adopt, deviceId, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
-import { byRun, ownSets } from '@/charting/ownSets'
+import { ownSets } from '@/charting/ownSets'
 import {
   AS_DRAWN, loadJudge, loadRules, type Chart, type Conditions, type FromHere, type Judged, type LoadedRules, type RulesProblem,
   type Standing,
@@ -16,7 +16,7 @@ import {
 import { clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
 import { entriesOf, type Body, type Logged } from './entries'
-import { dayOf, hasWaiting, sideOf, toTheMillimetre, type Opening } from './opening'
+import { dayOf, hasWaiting, openHere, sideOf, toTheMillimetre, type Opening } from './opening'
 
 /** One set while it is charted: judged at once by the rules, kept on this device, sent by the outbox. */
 export function useSet() {
@@ -61,7 +61,7 @@ export function useSet() {
     }
     device = await deviceId()
     await settleStanding()
-    const open = given.run ?? (given.company?.heldAt ? undefined : await openHere() ?? given.openRun)
+    const open = given.run ?? await openHere(rules, given) ?? (given.company?.heldAt ? undefined : given.openRun)
     if (open) {
       await resume(open)
     } else {
@@ -84,21 +84,6 @@ export function useSet() {
     await settleStanding()
     await fresh()
     lie()
-  }
-
-  async function openHere(): Promise<string | undefined> {
-    const day = dayOf(clubTime())
-    for (const [id, kept] of byRun(await ofPlayer(player.id, drill.id))) {
-      const last = kept.at(-1)
-      if (!last || dayOf(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {
-        continue
-      }
-      const seen = rules.chart(drill, []).append(kept.map((one) => one.event))
-      if (!('problem' in seen) && !seen.closed && !seen.struck && seen.player === player.id) {
-        return id
-      }
-    }
-    return undefined
   }
 
   function lie() {
@@ -146,7 +131,7 @@ export function useSet() {
       throw new Error('the set cannot be opened')
     }
     await adopt(events, seen.player, seen.drill)
-    set.value = seen
+    show(seen)
     session = first.session
     openedAt = seen.openedAt
     openedTick = performance.now() - (clubTime() - openedAt)
@@ -157,6 +142,11 @@ export function useSet() {
       pen = seen.pen + 1
       write('pen.taken', { pen, lastSeen: events.at(-1)?.id ?? first.id })
     }
+  }
+
+  function show(seen: SetView) {
+    set.value = seen
+    team.value = seen.count.turn ?? team.value
   }
 
   async function fromServer(open: string): Promise<ChartEvent[] | undefined> {
@@ -174,7 +164,7 @@ export function useSet() {
     if ('problem' in seen) {
       return { ok: false, problem: seen.problem }
     }
-    set.value = seen
+    show(seen)
     outbox.put(event, seen.player, seen.drill).catch(() => undefined)
     return { ok: true, set: seen }
   }
@@ -219,8 +209,11 @@ export function useSet() {
       }
     }
     onTheWay.value = []
-    return shoot('shot.landed', { ...place, ...before.length && { before }, by, ...team.value && { team: team.value } }, standpoint)
+    return landed(before, place, by, standpoint)
   }
+
+  const landed = (before: Place[], place: Place, by: Caller, standpoint: Standpoint) =>
+    shoot('shot.landed', { ...place, ...before.length && { before }, by, ...team.value && { team: team.value } }, standpoint)
 
   function key(ruling: Ruling, by: Caller, standpoint: Standpoint): Logged {
     onTheWay.value = []
@@ -284,12 +277,9 @@ export function useSet() {
   }
 
   const playerId = () => player.id
-  const hitsNext = (side: number) => {
-    team.value = side
-  }
 
   return {
-    ...entriesOf(write, open), playerId, hitsNext, set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
-    under, standAt, forget, load, land, preview, key, undo, redo, close, moveLevel, judged, played, next, onTrack, fromHere,
+    ...entriesOf(write, open), playerId, set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
+    under, standAt, forget, load, land, landed, preview, key, undo, redo, close, moveLevel, judged, played, next, onTrack, fromHere,
   }
 }

@@ -1,9 +1,7 @@
 import { ref } from 'vue'
 import type { Place } from '@/court/turn'
+import { isMeant } from './fingers'
 
-const TOO_SOON = 250
-const TOO_NEAR = 40
-const PALM = 70
 const FLICK = 28
 const LONGEST_FLICK = 700
 
@@ -13,19 +11,15 @@ const LONGEST_FLICK = 700
  */
 export function useTouches(shot: (place: Place) => void, flick: (from: Place, to: Place) => void) {
   const ignored = ref(0)
-  let last = { time: -Infinity, x: 0, y: 0 }
   let down: { place: Place, time: number, x: number, y: number } | undefined
 
   function onTouch(place: Place, event: PointerEvent) {
-    const bounce = event.timeStamp - last.time < TOO_SOON
-      && Math.hypot(event.clientX - last.x, event.clientY - last.y) < TOO_NEAR
-    if (bounce || Math.max(event.width, event.height) > PALM) {
+    if (!isMeant(event)) {
       ignored.value++
       down = undefined
       return
     }
-    last = { time: event.timeStamp, x: event.clientX, y: event.clientY }
-    down = { place, ...last }
+    down = { place, time: event.timeStamp, x: event.clientX, y: event.clientY }
     shot(place)
   }
 

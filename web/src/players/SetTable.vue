@@ -19,7 +19,7 @@ function size(drill: Drill, { level, laid }: Reading['set']): string {
 </script>
 
 <template>
-  <table>
+  <table class="plain-table">
     <thead>
       <tr>
         <th scope="col">{{ t('player.date') }}</th>
@@ -56,24 +56,6 @@ function size(drill: Drill, { level, laid }: Reading['set']): string {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-
-th {
-  text-align: left;
-  font-weight: 400;
-  color: var(--ink-soft);
-  padding: 4px 8px;
-}
-
-td {
-  padding: 0 8px;
-  border-top: 1px solid var(--rule);
-}
-
 button {
   min-height: 48px;
   padding: 0;
@@ -90,16 +72,6 @@ button {
 }
 
 .chosen button {
-  font-weight: 650;
-}
-
-.struck td {
-  text-decoration: line-through;
-  color: var(--ink-soft);
-}
-
-.count-cell {
-  white-space: nowrap;
   font-weight: 650;
 }
 

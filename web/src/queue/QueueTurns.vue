@@ -1,20 +1,16 @@
 <script setup lang="ts">
-import { useSwipe } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { QueueTurn } from '@/charting/rules'
 import type { Player } from '@/shared/api'
+import { useSidewaysSwipe } from './useSidewaysSwipe'
 
 /** Who hits now, large, with the others in their order. A swipe skips; a name gives the last ball, or the turn. */
 const props = defineProps<{ turn: QueueTurn, players: Player[], lastBy: string | undefined }>()
 const emit = defineEmits<{ skip: [], thatWas: [player: string], call: [player: string], away: [player: string], back: [player: string], end: [] }>()
 const { t } = useI18n()
 const now = useTemplateRef<HTMLElement>('now')
-useSwipe(now, { onSwipeEnd: (_, direction) => {
-  if (direction === 'left' || direction === 'right') {
-    emit('skip')
-  }
-} })
+useSidewaysSwipe(now, () => emit('skip'))
 const nameOf = (id: string) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? ''
 const order = computed(() => props.turn.queue.order.map((id) => ({ id, name: nameOf(id), away: props.turn.queue.away.includes(id) })))
 </script>
@@ -47,8 +43,7 @@ const order = computed(() => props.turn.queue.order.map((id) => ({ id, name: nam
 
 <style scoped>
 .turns {
-  padding-bottom: 12px;
-  margin-bottom: 12px;
+  padding: 12px 16px;
   border-bottom: 1px solid var(--rule);
 }
 
@@ -73,6 +68,25 @@ ul {
   list-style: none;
   padding: 0;
   margin: 8px 0;
+}
+
+@media (max-width: 800px) {
+  .turns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    padding: 4px 16px;
+  }
+
+  .name {
+    font-size: 40px;
+  }
+
+  ul {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin: 0;
+  }
 }
 
 ul :deep(.v-btn) {

@@ -71,7 +71,7 @@ const progression = ({ player, drill, track }: SetLine) => `/players/${player}/p
         <section class="sets">
           <h2>{{ t('session.sets') }}</h2>
           <div class="scroll" tabindex="0" role="region" :aria-label="t('session.sets')">
-            <table>
+            <table class="plain-table">
               <thead>
                 <tr>
                   <th scope="col">{{ t('session.time') }}</th>
@@ -143,32 +143,8 @@ li {
   overflow-x: auto;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 15px;
-}
-
-th {
-  text-align: left;
-  font-weight: 400;
-  color: var(--ink-soft);
-  padding: 4px 8px;
-}
-
 td {
-  padding: 12px 8px;
-  border-top: 1px solid var(--rule);
-}
-
-.count-cell {
-  white-space: nowrap;
-  font-weight: 650;
-}
-
-.struck td {
-  text-decoration: line-through;
-  color: var(--ink-soft);
+  height: 48px;
 }
 
 @media (max-width: 800px) {

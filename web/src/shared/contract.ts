@@ -726,6 +726,7 @@ export interface components {
             brokeAt: number[];
             /** Format: int32 */
             called?: number;
+            clock?: components["schemas"]["Running"];
             /** Format: double */
             done: number;
             full: boolean;
@@ -743,12 +744,12 @@ export interface components {
             /** Format: double */
             score: number;
             scoring: boolean;
-            /** Format: int64 */
-            since?: number;
             /** Format: int32 */
             station: number;
             /** Format: int32 */
             stations: number;
+            /** Format: int32 */
+            turn?: number;
             /** Format: double */
             wanted: number;
             /** Format: int32 */
@@ -1362,6 +1363,14 @@ export interface components {
         RunView: {
             events: components["schemas"]["EventView"][];
             set: components["schemas"]["SetView"];
+        };
+        Running: {
+            /** Format: int64 */
+            signal?: number;
+            /** Format: int64 */
+            since: number;
+            /** Format: int64 */
+            until?: number;
         };
         SaidBody: {
             /** @enum {string} */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, onBeforeUnmount, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askClub, askLedger, askSquad, askToday } from '@/charting/asked'
 import type { Drill, Due } from '@/shared/api'
@@ -26,11 +26,19 @@ const groups = computed(() => {
   ].filter((group) => group.rows.length > 0)
 })
 
-// What courtside needs is fetched ahead, so that a set can start after the network has gone.
-watch(answer, (now) => {
+// What courtside needs is fetched ahead, the neediest first, so that a set can start after the network has gone.
+let left = false
+onBeforeUnmount(() => {
+  left = true
+})
+watch(answer, async (now) => {
   if (now && !now.today.cached) {
-    now.today.data.due.forEach((due) => void askLedger(due.player, due.drill, due.track).catch(() => undefined))
     void import('@/courtside/CourtsidePage.vue')
+    for (const { player, drill, track } of now.today.data.due) {
+      if (!left) {
+        await askLedger(player, drill, track).catch(() => undefined)
+      }
+    }
   }
 })
 </script>

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import bersaglio.acceptance.Club.Hall;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -41,27 +40,6 @@ class CorrectionsTest {
         assertThat(page.getByText("Level 2 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).containsText("Not met");
         assertThat(page.locator("tbody tr")).containsText("moved on unmet");
-    }
-
-    @Test
-    void aSetThatWasAnothersIsMovedAndBothAreJudgedAgain(Hall hall) {
-        Page page = hall.tablet();
-        String wrong = hall.newPlayer("Wrong Tester", "RIGHT");
-        String right = hall.newPlayer("Owner Tester", "RIGHT");
-        Courtside court = new Courtside(page).open(hall.address(), wrong);
-        court.row("11111111").press("Close set").press("Move up to level 2").sent();
-        page.navigate(hall.address() + "/players/" + wrong);
-        court.press("Move");
-        page.getByRole(AriaRole.DIALOG).getByLabel("Player").first().fill("Owner");
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Owner Tester"))
-                .click();
-        court.press("Move the set");
-        assertThat(page.getByText("No set yet")).isVisible();
-        page.navigate(hall.address() + "/players/" + right);
-        assertThat(page.getByText("Level 1 of 6")).isVisible();
-        assertThat(page.locator("tbody tr")).containsText("8 of 8");
-        court.press("Move up to level 2");
-        assertThat(page.getByText("Level 2 of 6")).isVisible();
     }
 
     @Test

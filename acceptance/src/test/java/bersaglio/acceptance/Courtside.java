@@ -24,7 +24,11 @@ final class Courtside {
     }
 
     Courtside open(String address, String player) {
-        page.navigate(address + "/courtside/" + player + "/straight-clear-1");
+        return open(address, player, "straight-clear-1");
+    }
+
+    Courtside open(String address, String player, String drill) {
+        page.navigate(address + "/courtside/" + player + "/" + drill);
         return ready();
     }
 
@@ -80,12 +84,15 @@ final class Courtside {
     }
 
     Courtside press(String name) {
-        page.getByRole(
+        button(name).click();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(name).setExact(true))
-                .first()
-                .click();
-        return this;
+                .first();
     }
 
     Courtside shows(String count) {

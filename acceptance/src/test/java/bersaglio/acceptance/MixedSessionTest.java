@@ -59,7 +59,7 @@ class MixedSessionTest {
             "c",
             "s",
             "e");
-    private static final Set<String> SERVER_DIES_IN = Set.of("QUOTA", "DUEL", "WATCH");
+    private static final Set<String> SERVER_DIES_IN = Set.of("LADDER", "TOTAL");
 
     private final Random random = new Random(25);
 
@@ -85,8 +85,7 @@ class MixedSessionTest {
                                     .setData("{\"name\":\"Mixed Tester\",\"hand\":\"RIGHT\"}"));
             int next = 0;
             for (Map.Entry<String, String> drill : oneOfEachGoal(page, relay).entrySet()) {
-                page.navigate(relay.address() + "/courtside/" + player + "/" + drill.getValue());
-                Courtside court = new Courtside(page).ready();
+                Courtside court = new Courtside(page).open(relay.address(), player, drill.getValue());
                 if (SERVER_DIES_IN.contains(drill.getKey())) {
                     ServerProcess victim = server;
                     relay.whileUnderWay(victim::kill);

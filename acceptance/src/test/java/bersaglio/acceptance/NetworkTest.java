@@ -174,6 +174,7 @@ class NetworkTest {
         page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("Nora Ginestra").setExact(true))
+                .first()
                 .click();
         page.locator("table").waitFor();
         new Courtside(page)

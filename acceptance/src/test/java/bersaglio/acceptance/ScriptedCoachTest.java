@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -40,9 +42,9 @@ class ScriptedCoachTest {
         hands.add(hand(zones, hit -> zones.place(hit)));
         Courtside halves = open(hall.phone(), hall, drill);
         WaysInTest.way(halves.page(), "Two halves");
-        hands.add(hand(
-                halves,
-                hit -> halves.page().getByTestId(hit ? "hit-0" : "not-0").tap()));
+        double[] hitHalf = middleOf(halves.page().getByTestId("hit-0"));
+        double[] otherHalf = middleOf(halves.page().getByTestId("not-0"));
+        hands.add(hand(halves, hit -> tap(halves, hit ? hitHalf : otherHalf)));
         Courtside clicker = open(hall.tablet(), hall, drill);
         hands.add(hand(clicker, hit -> clicker.key(hit ? "Space" : "0")));
         Courtside far = open(hall.phone(), hall, drill);
@@ -50,7 +52,9 @@ class ScriptedCoachTest {
         hands.add(hand(far, hit -> far.key(hit ? "Space" : "n")));
         Courtside after = open(hall.tablet(), hall, drill);
         WaysInTest.way(after.page(), "After the set");
-        hands.add(hand(after, hit -> after.press(hit ? "Hit" : "Not hit")));
+        double[] hitKey = middleOf(after.button("Hit"));
+        double[] otherKey = middleOf(after.button("Not hit"));
+        hands.add(hand(after, hit -> tap(after, hit ? hitKey : otherKey)));
 
         for (int shot = 0; shot < SHOTS; shot++) {
             long next = System.currentTimeMillis() + MILLIS_BETWEEN_SHOTS;
@@ -74,8 +78,16 @@ class ScriptedCoachTest {
     }
 
     private static Courtside open(Page page, Hall hall, String drill) {
-        page.navigate(hall.address() + "/courtside/" + hall.newPlayer("Scripted Coach", "RIGHT") + "/" + drill);
-        return new Courtside(page).ready();
+        return new Courtside(page).open(hall.address(), hall.newPlayer("Scripted Coach", "RIGHT"), drill);
+    }
+
+    private static double[] middleOf(Locator control) {
+        BoundingBox box = control.boundingBox();
+        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+    }
+
+    private static void tap(Courtside court, double[] at) {
+        court.page().touchscreen().tap(at[0], at[1]);
     }
 
     private static Hand hand(Courtside court, Way way) {

@@ -28,48 +28,6 @@ class SquadTest {
                 .click();
     }
 
-    /** Nora is away for a turn, and one of Elio's balls was Livia's: everyone's balls stay their own. */
-    @Test
-    void aQueueOfFiveKeepsEachPlayersBallsApart(Hall hall) {
-        List<String> ids = new ArrayList<>();
-        List<String> names = List.of("Quirina", "Quinto", "Quasia", "Quercia", "Quadro");
-        names.forEach(name -> ids.add(hall.newPlayer(name + " Fila", "RIGHT")));
-        Page page = hall.tablet();
-        page.navigate(hall.address() + "/queue/straight-clear-1");
-        for (String name : names) {
-            press(page, name + " Fila");
-        }
-        page.getByLabel("Balls a turn").fill("2");
-        press(page, "Start the queue");
-        Locator hitter = page.getByTestId("hitter");
-        assertThat(hitter).hasText("Quirina");
-        Courtside court = new Courtside(page).ready();
-        court.row("1").touch(2.2, 6.2);
-        assertThat(hitter).hasText("Quinto");
-        court.ready().key("q");
-        assertThat(hitter).hasText("Quasia");
-        court.ready().row("1").shows("1 of 1");
-
-        press(page, "Quercia");
-        page.getByText("That was Quercia").click();
-        assertThat(hitter).hasText("Quercia");
-        court.ready().shows("1 of 1").touch(0.5, 2.6);
-        assertThat(hitter).hasText("Quadro");
-        court.ready().row("1").sent();
-        press(page, "Close the sets and end");
-        assertThat(page.getByText("Another drill")).isVisible();
-        court.sent();
-
-        String trials = "";
-        for (String id : ids) {
-            JsonNode sets = hall.server()
-                    .get("/api/players/" + id + "/ledger?drill=straight-clear-1")
-                    .get("sets");
-            trials += (sets.isEmpty() ? "-" : sets.get(0).get("trials").asString()) + " ";
-        }
-        assertThat(trials).isEqualTo("11 -  10 1 ");
-    }
-
     @Test
     void theSquadIsLookedOverAndOneTouchStartsADrill(Hall hall) {
         Page page = hall.tablet();

@@ -103,12 +103,26 @@ public final class ResultCodec {
                 .add("score", count.score());
         addCount(json, "winner", count.winner());
         json.add("balls", count.balls());
-        if (count.since() != null) {
-            json.add("since", count.since());
+        addCount(json, "turn", count.turn());
+        if (count.clock() != null) {
+            json.add("clock", encode(count.clock()));
         }
         json.add("brokeAt", numbers(count.brokeAt())).add("owed", count.owed()).add("scoring", count.scoring());
         addCount(json, "called", count.called());
         return json;
+    }
+
+    private static JsonObject encode(CountView.Running clock) {
+        JsonObject json = Json.object().add("since", clock.since());
+        addTime(json, "signal", clock.signal());
+        addTime(json, "until", clock.until());
+        return json;
+    }
+
+    private static void addTime(JsonObject json, String name, @Nullable Long time) {
+        if (time != null) {
+            json.add(name, time);
+        }
     }
 
     private static JsonArray numbers(List<Integer> all) {

@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.goal.Progress.Running;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.List;
 record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, long started, List<Integer> sides)
         implements Play {
 
-    static final long RESTING = Progress.RESTING;
+    static final long RESTING = Running.NEVER;
     private static final long IN_THE_AIR = 2000;
 
     /** @param sides 1 where nobody plays against anybody */
@@ -70,8 +71,15 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
     }
 
     private boolean isRunning(long at) {
-        long end = started + leg().seconds() * 1000L + (signal == Signal.COUNTS ? IN_THE_AIR : 0);
-        return started != RESTING && at <= end;
+        return started != RESTING && at <= running().until();
+    }
+
+    private Running running() {
+        if (started == RESTING) {
+            return Running.NONE;
+        }
+        long sounds = started + leg().seconds() * 1000L;
+        return new Running(started, sounds, sounds + (signal == Signal.COUNTS ? IN_THE_AIR : 0));
     }
 
     private Clocked resting() {
@@ -107,6 +115,6 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
                 .at(Math.max(0, round - 1), legs.size(), round, 0)
                 .with(Goals.asNumbers(sides))
                 .wonBy(winner())
-                .runningSince(started);
+                .by(running());
     }
 }

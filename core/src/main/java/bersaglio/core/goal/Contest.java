@@ -88,6 +88,7 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
         return Progress.of(Collections.max(counts), finish, finish)
                 .at(turn(), counts.size(), counts.get(turn()), finish)
                 .with(Goals.asNumbers(counts))
-                .wonBy(winner());
+                .wonBy(winner())
+                .turnOf(equalTurns ? turn() : Progress.NOBODY);
     }
 }

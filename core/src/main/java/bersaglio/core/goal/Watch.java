@@ -75,7 +75,7 @@ public record Watch(int seconds, int penalty, int laps) implements Goal {
         public Progress progress(int left) {
             return Progress.of(best.orElse(0), goal.seconds, goal.seconds)
                     .at(done, goal.laps, misses, 0)
-                    .runningSince(started);
+                    .by(started == Clocked.RESTING ? Progress.Running.NONE : Progress.Running.upwards(started));
         }
     }
 }

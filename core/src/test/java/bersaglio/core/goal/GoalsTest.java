@@ -348,4 +348,39 @@ class GoalsTest {
         assertThatThrownBy(() -> new Run(6, 0, MissRule.COUNT_ON)).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new Window(8, 12, 10)).isInstanceOf(Refused.class);
     }
+
+    @Test
+    void whoseBallIsNextIsSaidWhereSidesTakeTurns() {
+        Course duel = new Course(new Duel(5, 2, List.of(0, 0)), Start.FRESH);
+        assertThat(duel.progress().turn()).isZero();
+        duel.take(new Step.Ball(true, 0, 0, 0, 0));
+        assertThat(duel.progress().turn()).isEqualTo(1);
+        assertThat(new Course(new Race(3, 10, Race.Tie.FIRST, 0), Start.FRESH)
+                        .progress()
+                        .turn())
+                .isEqualTo(Progress.NOBODY);
+        assertThat(new Course(new Race(3, 10, Race.Tie.EQUAL_TURNS, 0), Start.FRESH)
+                        .progress()
+                        .turn())
+                .isZero();
+    }
+
+    /** A round of 30 s begun at 4 s: the signal comes at 34 s, and what was struck before it may land two seconds later. */
+    @Test
+    void aClockSaysWhenItsSignalComesAndUntilWhenABallCounts() {
+        Timed counts = new Timed(1, 30, 0, 5, Signal.COUNTS);
+        Course course = new Course(counts, Start.FRESH);
+        assertThat(course.progress().clock()).isEqualTo(Progress.Running.NONE);
+        course.take(new Step.Started(4_000));
+        assertThat(course.progress().clock()).isEqualTo(new Progress.Running(4_000, 34_000, 36_000));
+        course.take(new Step.Ball(true, 0, 0, 0, 36_000));
+        course.take(new Step.Ball(true, 0, 0, 0, 36_001));
+        assertThat(course.progress().done()).isEqualTo(1);
+        Course late = new Course(new Timed(1, 30, 0, 5, Signal.TOO_LATE), Start.FRESH);
+        late.take(new Step.Started(4_000));
+        assertThat(late.progress().clock().until()).isEqualTo(34_000);
+        Course watch = new Course(new Watch(40, 3, 1), Start.FRESH);
+        watch.take(new Step.Started(500));
+        assertThat(watch.progress().clock()).isEqualTo(new Progress.Running(500, -1, -1));
+    }
 }

@@ -21,7 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param parts    the count of each side, zone or way
  * @param winner   the side that has won, from 0; absent while none has
  * @param balls    used up
- * @param since    when the clock that runs was started, in milliseconds of play; absent while none runs
+ * @param turn     the side whose ball is next, from 0; absent where any may hit
+ * @param clock    the clock that runs; absent while none does
  * @param brokeAt  the count at which each attempt broke
  * @param owed     for misses, still to be paid
  * @param scoring  whether range finding is over
@@ -42,11 +43,31 @@ public record CountView(
         double score,
         @Nullable Integer winner,
         int balls,
-        @Nullable Long since,
+        @Nullable Integer turn,
+        @Nullable Running clock,
         List<Integer> brokeAt,
         int owed,
         boolean scoring,
         @Nullable Integer called) {
+
+    /**
+     * In milliseconds of play.
+     *
+     * @param signal when its signal comes; absent on a stopwatch
+     * @param until  when the last ball counts that was struck before the signal
+     */
+    public record Running(long since, @Nullable Long signal, @Nullable Long until) {
+
+        static @Nullable Running of(Progress.Running clock) {
+            return clock.since() == Progress.Running.NEVER
+                    ? null
+                    : new Running(clock.since(), orAbsent(clock.signal()), orAbsent(clock.until()));
+        }
+
+        private static @Nullable Long orAbsent(long time) {
+            return time == Progress.Running.NEVER ? null : Long.valueOf(time);
+        }
+    }
 
     public static CountView of(SetCount count) {
         Progress progress = count.progress();
@@ -65,7 +86,8 @@ public record CountView(
                 progress.score(),
                 progress.winner() == Progress.NOBODY ? null : Integer.valueOf(progress.winner()),
                 count.balls(),
-                progress.since() == Progress.RESTING ? null : Long.valueOf(progress.since()),
+                progress.turn() == Progress.NOBODY ? null : Integer.valueOf(progress.turn()),
+                Running.of(progress.clock()),
                 count.brokeAt(),
                 count.owed(),
                 count.scoring(),
