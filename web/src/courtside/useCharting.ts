@@ -120,7 +120,9 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     () => t('courtside.said', { ruling: ruling(given), count: counted() }))
   const takenBack = () => t('courtside.undone', { count: counted() })
 
-  function undo() {
+  /** What is taken back, marked or closed comes after the balls that were touched before it. */
+  async function undo() {
+    await seen.ready.value
     if (charted.onTheWay.value.length > 0) {
       charted.forget()
     } else if (!set.value?.closed) {
@@ -128,9 +130,15 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     }
   }
 
-  const redo = () => set.value?.closed ? undefined : settle(charted.redo(), takenBack)
+  async function redo() {
+    await seen.ready.value
+    if (!set.value?.closed) {
+      settle(charted.redo(), takenBack)
+    }
+  }
 
-  function callClose(other: boolean) {
+  async function callClose(other: boolean) {
+    await seen.ready.value
     const shot = closeShot.value
     if (shot) {
       call(shot.id, other && shot.other ? shot.other : shot.ruling)
@@ -152,7 +160,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   /** The effect on the receiver: of the shot just charted, or of one without a place. */
-  function effect() {
+  async function effect() {
+    await seen.ready.value
     const shot = closeShot.value
     if (shot?.other?.outcome === 'HIT') {
       call(shot.id, shot.other)
@@ -168,7 +177,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   /** A mark on the chosen shot, else on the last one; again takes it off. */
-  function note(what: Note) {
+  async function note(what: Note) {
+    await seen.ready.value
     const shot = chosen.value?.shot ?? shots.value.at(-1)
     if (shot && !set.value?.closed) {
       const on = !shot.notes.includes(what)
@@ -176,7 +186,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     }
   }
 
-  function pause() {
+  async function pause() {
+    await seen.ready.value
     const now = set.value
     if (now && !now.closed) {
       settle(now.pausedSince === undefined ? charted.pause() : charted.goOn(), (after) =>
@@ -223,6 +234,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   async function closeOrNext() {
+    await seen.ready.value
     if (set.value?.closed) {
       seen.ready.value = next()
       return

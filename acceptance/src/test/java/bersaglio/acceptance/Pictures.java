@@ -69,6 +69,9 @@ class Pictures {
         }
         take(light, "rounds");
         rounds.sent();
+        light.navigate(hall.address() + "/sessions/2026-11-24");
+        light.locator("table").waitFor();
+        take(light, "session");
         light.navigate(hall.address() + "/squad");
         light.locator("table").waitFor();
         take(light, "squad");

@@ -28,7 +28,25 @@ class ScriptedCoachTest {
         void enter(boolean hit);
     }
 
-    private record Hand(Courtside court, Way way, StringBuilder entered) {}
+    private static final class Hand {
+        private final Courtside court;
+        private final Way way;
+        private final StringBuilder entered = new StringBuilder();
+        private long last;
+
+        Hand(Courtside court, Way way) {
+            this.court = court;
+            this.way = way;
+        }
+
+        /** The pause is the coach's own, between two shots of a feed: nothing is waited for. */
+        void enter(boolean hit) {
+            court.page().waitForTimeout(Math.max(0, last + MILLIS_BETWEEN_SHOTS - System.currentTimeMillis()));
+            way.enter(hit);
+            last = System.currentTimeMillis();
+            entered.append(hit ? '1' : '0');
+        }
+    }
 
     /** The coaches chart side by side, each at the full speed: one after the other they would take minutes. */
     @Test
@@ -57,23 +75,18 @@ class ScriptedCoachTest {
         hands.add(hand(after, hit -> tap(after, hit ? hitKey : otherKey)));
 
         for (int shot = 0; shot < SHOTS; shot++) {
-            long next = System.currentTimeMillis() + MILLIS_BETWEEN_SHOTS;
             for (Hand hand : hands) {
-                boolean hit = random.nextBoolean();
-                hand.way().enter(hit);
-                hand.entered().append(hit ? '1' : '0');
+                hand.enter(random.nextBoolean());
             }
-            // The pause is the coach's own, between two shots of a feed: nothing is waited for.
-            court.page().waitForTimeout(Math.max(0, next - System.currentTimeMillis()));
         }
         after.press("Enter 200 balls");
         for (Hand hand : hands) {
-            hand.court().sent();
+            hand.court.sent();
             StringBuilder stored = new StringBuilder();
-            for (JsonNode shot : ChartingTest.storedSet(hall, hand.court()).get("shots")) {
+            for (JsonNode shot : ChartingTest.storedSet(hall, hand.court).get("shots")) {
                 stored.append(shot.at("/ruling/outcome").asString().equals("HIT") ? '1' : '0');
             }
-            assertThat(stored).hasToString(hand.entered().toString());
+            assertThat(stored).hasToString(hand.entered.toString());
         }
     }
 
@@ -91,6 +104,6 @@ class ScriptedCoachTest {
     }
 
     private static Hand hand(Courtside court, Way way) {
-        return new Hand(court, way, new StringBuilder());
+        return new Hand(court, way);
     }
 }

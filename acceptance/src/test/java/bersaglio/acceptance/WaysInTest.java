@@ -67,6 +67,19 @@ class WaysInTest {
             page.getByTestId(half).tap();
         }
         assertThat(page.getByTestId("halves-count")).hasText("2 of 3");
+        page.getByTestId("hit-0")
+                .evaluate(
+                        """
+                        (half) => {
+                          for (const size of [20, 20, 90]) {
+                            half.dispatchEvent(new PointerEvent('pointerdown',
+                              { bubbles: true, clientX: 200, clientY: 700, width: size, height: size }))
+                          }
+                        }
+                        """);
+        assertThat(page.getByTestId("halves-count")).hasText("3 of 4");
+        court.key("Backspace");
+        assertThat(page.getByTestId("halves-count")).hasText("2 of 3");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Back to the court"))
                 .click();
         court.key("f");

@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Writes one made-up player's sets as the coach's device would have. */
 final class DemoDiary {
@@ -49,6 +50,7 @@ final class DemoDiary {
     private List<ChartEvent> events = new ArrayList<>();
     private UUID session = DEVICE;
     private UUID run = DEVICE;
+    private @Nullable ChartedSet replayed;
     private long openedAt;
     private long now;
 
@@ -67,6 +69,7 @@ final class DemoDiary {
         openedAt = start.toEpochMilli();
         now = openedAt;
         events = new ArrayList<>();
+        replayed = null;
         int level = new Ledger(drill, held).level();
         add(new Happening.SetOpened(player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND)
                 .on(track, from));
@@ -155,10 +158,17 @@ final class DemoDiary {
                 now - openedAt,
                 now,
                 what));
+        replayed = null;
         return id;
     }
 
+    /** The set as it stands, asked for several times between two events. */
     private ChartedSet replay() {
-        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+        ChartedSet known = replayed;
+        if (known == null) {
+            known = SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+            replayed = known;
+        }
+        return known;
     }
 }
