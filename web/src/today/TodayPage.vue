@@ -26,13 +26,19 @@ const groups = computed(() => {
   ].filter((group) => group.rows.length > 0)
 })
 
-// What courtside needs is fetched ahead, the neediest first, so that a set can start after the network has gone.
+// What courtside needs is fetched ahead once this page is complete, the neediest first, so that a set can start after the
+// network has gone.
 let left = false
+const complete = async () => {
+  await document.fonts.ready
+  await new Promise<void>((done) => 'requestIdleCallback' in window ? window.requestIdleCallback(() => done()) : setTimeout(done, 200))
+}
 onBeforeUnmount(() => {
   left = true
 })
 watch(answer, async (now) => {
   if (now && !now.today.cached) {
+    await complete()
     void import('@/courtside/CourtsidePage.vue')
     for (const { player, drill, track } of now.today.data.due) {
       if (!left) {
