@@ -198,6 +198,8 @@ class FlowsTest {
             hands.press(page, one == '1' ? "Hit" : "Not hit");
         }
         hands.press(page, "Enter 12 balls");
+        court.shows("9 of 12").sent();
+        page.reload();
         court.shows("9 of 12");
         hands.close(court);
         court.sent();

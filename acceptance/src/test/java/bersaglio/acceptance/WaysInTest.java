@@ -117,6 +117,17 @@ class WaysInTest {
     }
 
     @Test
+    void anOpenSetOfOneSideIsNotTakenUpForTheOther(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Side Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player, "low-serve-1?track=FROM_RIGHT");
+        court.key("Space").shows("1 of 8").sent();
+        court.open(hall.address(), player, "low-serve-1?track=FROM_LEFT").shows("0 of 8");
+        court.key("Space").key("Space").shows("2 of 8").sent();
+        court.open(hall.address(), player, "low-serve-1?track=FROM_RIGHT").shows("1 of 8");
+    }
+
+    @Test
     void notesAPauseAndTheCountBroughtBackInStep(Hall hall) {
         Page page = hall.tablet();
         Courtside court =
