@@ -42,12 +42,16 @@ function database(): Promise<IDBPDatabase<DeviceSchema>> {
       db.createObjectStore('facts')
       db.createObjectStore('snapshots')
     },
-  }).then(takeIn)
+  }).then(async (db) => {
+    // What cannot be taken in now stays noted for the next page; it must not keep this one from its log.
+    await takeIn(db).catch(() => undefined)
+    return db
+  })
   return opened
 }
 
 /** Keeps what a page that is gone had written and could not keep any more. */
-async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<IDBPDatabase<DeviceSchema>> {
+async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<void> {
   const left = await leftBehind()
   if (left.length > 0) {
     const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
@@ -60,7 +64,6 @@ async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<IDBPDatabase<Devi
     await tx.done
     left.forEach(({ key }) => localStorage.removeItem(key))
   }
-  return db
 }
 
 /**

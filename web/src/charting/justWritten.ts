@@ -39,5 +39,14 @@ export async function leftBehind(): Promise<{ key: string, written: unknown }[]>
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(PREFIX) && !living.has(alive(key.slice(PREFIX.length).split('.')[0] ?? '')))
     .sort()
-    .map((key) => ({ key, written: JSON.parse(localStorage.getItem(key) ?? 'null') }))
+    .flatMap((key) => read(key))
+}
+
+/** What cannot be read is left where it is, and keeps nothing else back. */
+function read(key: string): { key: string, written: unknown }[] {
+  try {
+    return [{ key, written: JSON.parse(localStorage.getItem(key) ?? '') }]
+  } catch {
+    return []
+  }
 }

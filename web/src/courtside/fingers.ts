@@ -23,6 +23,9 @@ function endWithThisTouch() {
     click.stopPropagation()
     click.preventDefault()
   }
+  const over = () => window.removeEventListener('click', swallow, { capture: true })
   window.addEventListener('click', swallow, { capture: true, once: true })
-  window.addEventListener('pointerdown', () => window.removeEventListener('click', swallow, { capture: true }), { capture: true, once: true })
+  // A touch that brought no click leaves the next touch or key alone.
+  window.addEventListener('pointerdown', over, { capture: true, once: true })
+  window.addEventListener('keydown', over, { capture: true, once: true })
 }

@@ -74,7 +74,10 @@ class NetworkTest {
                 })
                 """);
         court.row("01").shows("2 of 3");
+        // What nobody can read must not keep the page from the rest.
+        page.evaluate("() => localStorage.setItem('bersaglio.written.torn.000000001', '{\"run\":')");
         page.reload();
+        page.evaluate("() => localStorage.removeItem('bersaglio.written.torn.000000001')");
         court.ready().shows("2 of 3").row("1").shows("3 of 4").sent();
         assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(4);
         assertThat(page.evaluate(
