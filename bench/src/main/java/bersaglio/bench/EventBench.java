@@ -38,7 +38,7 @@ final class EventBench {
     static List<Row> againstBareInserts() throws IOException, SQLException {
         try (StartedServer server = StartedServer.on(Files.createTempDirectory("bench"))) {
             String player = player(server);
-            DataSource file = server.bean(DataSource.class);
+            DataSource file = server.owner();
             bareTable(file);
             charted(server, player, WARM, 1);
             charted(server, player, WARM, BATCH);

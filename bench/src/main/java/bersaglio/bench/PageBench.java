@@ -146,7 +146,7 @@ final class PageBench {
                 first.coachTarget(),
                 first.advance());
         Drill drill = new Drill(LONG_DRILL, LONG_DRILL, 1, known.name(), known.feed(), known.freedom(), List.of(rung));
-        server.bean(JdbcTemplate.class)
+        new JdbcTemplate(server.owner())
                 .update(
                         "insert into drill_version (id, drill, version, body) values (?, ?, 1, ?)",
                         LONG_DRILL,

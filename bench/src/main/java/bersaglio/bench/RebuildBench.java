@@ -36,7 +36,7 @@ final class RebuildBench {
         try (StartedServer server = StartedServer.on(data)) {
             String player = Device.newId();
             server.put("/api/players/" + player, "{\"name\":\"Bench\",\"hand\":\"RIGHT\"}");
-            events = fill(server.bean(DataSource.class), UUID.fromString(player));
+            events = fill(server.owner(), UUID.fromString(player));
         }
         double seconds = rebuild(data);
         long bytes = Files.size(data.resolve("club.mv.db"));

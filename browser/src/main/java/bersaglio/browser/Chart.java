@@ -48,7 +48,9 @@ public final class Chart {
             if (parsed.isArray()) {
                 parsed.asArray().forEach(event -> events.add(EventCodec.decode(event)));
             } else {
-                events.add(EventCodec.decode(parsed));
+                ChartEvent event = EventCodec.decode(parsed);
+                set.ifPresent(charted -> charted.requireRoomFor(event.what()));
+                events.add(event);
             }
             ChartedSet now = replay();
             int from = now.firstShotChangedSince(set.map(ChartedSet::shots).orElse(List.of()));

@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javax.sql.DataSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -45,6 +46,11 @@ public final class StartedServer implements AutoCloseable {
 
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
+    }
+
+    /** Connections that may write, for what is put there beside the server. */
+    public DataSource owner() {
+        return context.getBean("ownerSource", DataSource.class);
     }
 
     public HttpRequest.Builder request(String path) {

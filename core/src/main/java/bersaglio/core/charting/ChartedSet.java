@@ -3,8 +3,10 @@ package bersaglio.core.charting;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
@@ -77,6 +79,24 @@ public record ChartedSet(
             place++;
         }
         return place;
+    }
+
+    /**
+     * What is counted beside the court must fit in: the longest set there is takes so many trials.
+     *
+     * @throws Refused when this one has no room for what comes next
+     */
+    public void requireRoomFor(Happening next) {
+        if (next instanceof Happening.HitsCounted counted) {
+            int room = Course.LONGEST - attempt().trials().length();
+            if (counted.balls() > room) {
+                throw new Refused(
+                        "set_too_long",
+                        "balls",
+                        Integer.toString(counted.balls()),
+                        "at most " + Course.LONGEST + " balls a set, here " + room + " more");
+            }
+        }
     }
 
     /** The trials that count, in order. */

@@ -6,6 +6,9 @@ import java.util.List;
 /** A set as it is followed step by step; what comes after its end is kept elsewhere and does not count. */
 public final class Course {
 
+    /** Trials after which any set is over, whatever its goal. */
+    public static final int LONGEST = Goals.LONGEST_SET;
+
     private final Goal goal;
     private final StringBuilder trials = new StringBuilder();
     private final List<Integer> brokeAt = new ArrayList<>();
@@ -56,7 +59,10 @@ public final class Course {
 
     /** Whether nothing more counts. */
     public boolean isFull() {
-        return play.over() || left() == 0 || standing() == Standing.MET && !goal.playsOn();
+        return play.over()
+                || left() == 0
+                || trials.length() >= LONGEST
+                || standing() == Standing.MET && !goal.playsOn();
     }
 
     public int left() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -44,6 +45,17 @@ class CourseTest {
             case 2 -> new Step.Stopped(at);
             default -> new Step.Ball(random.nextInt(10) < 7, random.nextInt(3), random.nextInt(3), 0, at);
         };
+    }
+
+    @Test
+    void aSetThatOnlyItsGoalEndsIsFullWhenItIsAsLongAsAnySet() {
+        Course course = new Course(new Total(10), Start.FRESH);
+        for (int ball = 0; ball < Course.LONGEST; ball++) {
+            assertThat(course.take(Step.Ball.of(false))).isTrue();
+        }
+        assertThat(course.isFull()).isTrue();
+        assertThat(course.take(Step.Ball.of(true))).isFalse();
+        assertThat(course.attempt(0).trials()).hasSize(Course.LONGEST);
     }
 
     @ParameterizedTest

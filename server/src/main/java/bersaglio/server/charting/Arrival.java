@@ -10,7 +10,14 @@ import java.util.UUID;
 /** An event as it came in: one that can be read, or one that is answered with its problem when its turn comes. */
 sealed interface Arrival {
 
-    record Readable(ChartEvent event, UUID session) implements Arrival {}
+    String id();
+
+    record Readable(ChartEvent event, UUID session) implements Arrival {
+        @Override
+        public String id() {
+            return event.id();
+        }
+    }
 
     record Unreadable(String id, String run, Problem problem) implements Arrival {}
 

@@ -8,7 +8,8 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Problem;
 import bersaglio.core.problem.Refused;
-import bersaglio.server.storage.Disc;
+import bersaglio.server.storage.NotWritten;
+import bersaglio.server.storage.Writer;
 import bersaglio.wire.EventCodec;
 import com.eclipsesource.json.JsonValue;
 import java.time.Clock;
@@ -21,12 +22,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DuplicateKeyException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Takes events from devices: each is stored once, in order, with the results that follow from it, or answered with its
@@ -46,8 +47,7 @@ public class Charting {
     /** The fate of one event of a batch. */
     public record Answer(String id, Fate fate, Optional<Problem> problem) {}
 
-    private static final int TRIES = 3;
-    private static final long FIRST_POSITION = 1;
+    private static final Logger LOG = LoggerFactory.getLogger(Charting.class);
 
     private final EventLog log;
     private final ResultStore results;
@@ -55,9 +55,8 @@ public class Charting {
     private final KnownPlayers players;
     private final Progressions progressions;
     private final Drills drills;
-    private final Disc disc;
     private final Clock clock;
-    private final TransactionTemplate transaction;
+    private final Writer writer;
 
     Charting(
             EventLog log,
@@ -66,35 +65,23 @@ public class Charting {
             KnownPlayers players,
             Progressions progressions,
             Drills drills,
-            Disc disc,
             Clock clock,
-            TransactionTemplate transaction) {
+            Writer writer) {
         this.log = log;
         this.results = results;
         this.recent = recent;
         this.players = players;
         this.progressions = progressions;
         this.drills = drills;
-        this.disc = disc;
         this.clock = clock;
-        this.transaction = transaction;
+        this.writer = writer;
     }
 
     public List<Answer> receive(List<JsonValue> events) {
         List<Arrival> batch = events.stream().map(Arrival::of).toList();
-        for (int tries = 1; ; tries++) {
-            try {
-                Intake intake = transaction.execute(status -> take(batch));
-                disc.force();
-                intake.runs().forEach(RunIntake::keep);
-                return intake.answers();
-            } catch (DuplicateKeyException raced) {
-                // Another request brought the same session, run or event first; what it left is seen on the next try.
-                if (tries == TRIES) {
-                    throw raced;
-                }
-            }
-        }
+        Intake intake = writer.write(() -> takeWhatCanBe(batch, new HashSet<>()));
+        intake.runs().forEach(RunIntake::keep);
+        return intake.answers();
     }
 
     /** The events of a run, in order; empty when there is no such run. */
@@ -102,29 +89,53 @@ public class Charting {
         return log.ofRun(run);
     }
 
-    private record Intake(List<Answer> answers, List<RunIntake> runs) {}
+    public boolean hasRuns() {
+        return log.countRuns() > 0;
+    }
 
-    private Intake take(List<Arrival> batch) {
+    private record Intake(List<Answer> answers, List<RunIntake> runs) {
+
+        Intake and(Intake other) {
+            return new Intake(joined(answers, other.answers), joined(runs, other.runs));
+        }
+
+        private static <T> List<T> joined(List<T> some, List<T> others) {
+            return Stream.concat(some.stream(), others.stream()).toList();
+        }
+    }
+
+    /** What cannot be stored is found by halves and refused by itself; all else is stored. */
+    private Intake takeWhatCanBe(List<Arrival> batch, Set<String> waitingRuns) {
+        try {
+            return writer.attempt(() -> take(batch, waitingRuns));
+        } catch (RuntimeException failure) {
+            if (NotWritten.isOutage(failure)) {
+                throw failure;
+            }
+            if (batch.size() == 1) {
+                return new Intake(List.of(cannotBeStored(batch.get(0), failure)), List.of());
+            }
+            int half = batch.size() / 2;
+            return takeWhatCanBe(batch.subList(0, half), waitingRuns)
+                    .and(takeWhatCanBe(batch.subList(half, batch.size()), waitingRuns));
+        }
+    }
+
+    private static Answer cannotBeStored(Arrival arrival, RuntimeException failure) {
+        if (failure instanceof Refused refused) {
+            return refused(arrival.id(), refused.problem());
+        }
+        LOG.error("An event cannot be stored: {}", arrival, failure);
+        return refused(arrival.id(), new Problem("cannot_be_stored", "id", arrival.id(), "an event of this set"));
+    }
+
+    private Intake take(List<Arrival> batch, Set<String> waitingRuns) {
         List<Answer> answers = new ArrayList<>();
         SessionIntakes sessions = new SessionIntakes();
-        lockInOrder(batch, sessions);
-        Set<String> waitingRuns = new HashSet<>();
         for (Arrival arrival : batch) {
             answers.add(takeOne(arrival, sessions, waitingRuns));
         }
-        List<RunIntake> runs = sessions.store();
-        return new Intake(answers, runs);
-    }
-
-    /** Two requests that lock the same sessions do it in the same order, so that neither waits for the other. */
-    private void lockInOrder(List<Arrival> batch, SessionIntakes sessions) {
-        Set<UUID> ids = new TreeSet<>();
-        for (Arrival arrival : batch) {
-            if (arrival instanceof Arrival.Readable readable) {
-                ids.add(readable.session());
-            }
-        }
-        ids.forEach(sessions::lock);
+        return new Intake(answers, sessions.store());
     }
 
     private Answer takeOne(Arrival arrival, SessionIntakes sessions, Set<String> waitingRuns) {
@@ -162,10 +173,6 @@ public class Charting {
         private final Map<UUID, ChartEvent> taken = new HashMap<>();
         private final List<EventLog.Placed> placed = new ArrayList<>();
 
-        void lock(UUID session) {
-            nextPositions.put(session, log.lock(session));
-        }
-
         Fate take(ChartEvent event) {
             UUID id = Ids.parse("id", event.id());
             Ids.parse("device", event.device());
@@ -179,12 +186,17 @@ public class Charting {
             RunIntake run = runFor(event);
             check(event, run);
             UUID session = Ids.parse("session", event.session());
-            long position = nextPositions.get(session);
+            long position = nextPosition(session);
             nextPositions.put(session, position + 1);
             placed.add(new EventLog.Placed(event, position));
             taken.put(id, event);
             run.add(event, position);
             return Fate.STORED;
+        }
+
+        private long nextPosition(UUID session) {
+            Long known = nextPositions.get(session);
+            return known == null ? log.nextPosition(session) : known;
         }
 
         private RunIntake runFor(ChartEvent event) {
@@ -212,19 +224,14 @@ public class Charting {
                 throw new Refused("unknown_id", "run", event.run(), "a run that was opened");
             }
             check(event, null);
+            nextPositions.put(session, nextPosition(session));
             log.openRun(id, session);
             return new RunIntake(id, session, List.of(), 0);
         }
 
         List<RunIntake> store() {
             log.append(placed, clock.millis());
-            nextPositions.forEach((session, next) -> {
-                if (next == FIRST_POSITION) {
-                    log.drop(session);
-                } else {
-                    log.setNextPosition(session, next);
-                }
-            });
+            nextPositions.forEach(log::setNextPosition);
             List<RunIntake> written = runs.values().stream()
                     .filter(run -> run.events.size() > run.storedBefore)
                     .toList();
@@ -285,6 +292,8 @@ public class Charting {
         } else if (event.what() instanceof Happening.LevelMoved moved) {
             drillOf(run).level(moved.move().from());
             drillOf(run).level(moved.move().to());
+        } else if (event.what() instanceof Happening.HitsCounted counted && run != null) {
+            SetChart.replay(drills, run.events).requireRoomFor(counted);
         }
     }
 

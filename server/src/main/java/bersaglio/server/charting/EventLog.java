@@ -23,6 +23,8 @@ class EventLog {
     /** A run's session and the position of its last event. */
     record RunRow(UUID session, long lastPosition) {}
 
+    static final long FIRST_POSITION = 1;
+
     private static final String COLUMNS =
             "id, session_id, position, run_id, kind, v, pen, device, seq, at_ms, wall_ms, body";
     private static final RowMapper<ChartEvent> EVENT = EventLog::read;
@@ -35,25 +37,19 @@ class EventLog {
         this.batches = batches;
     }
 
-    /** Locks a session until the transaction ends, made first if need be, and gives its next position. */
-    long lock(UUID session) {
-        return lockKnown(session).orElseGet(() -> {
-            jdbc.sql(
-                            """
-                            merge into session using (values (cast(:id as uuid))) as given (id) on session.id = given.id
-                            when not matched then insert (id, next_position) values (given.id, 1)
-                            """)
-                    .param("id", session)
-                    .update();
-            return lockKnown(session).orElseThrow();
-        });
-    }
-
-    private Optional<Long> lockKnown(UUID session) {
-        return jdbc.sql("select next_position from session where id = :id for update")
+    /** The position that comes next in a session, which is made first if need be. */
+    long nextPosition(UUID session) {
+        return jdbc.sql("select next_position from session where id = :id")
                 .param("id", session)
                 .query(Long.class)
-                .optional();
+                .optional()
+                .orElseGet(() -> {
+                    jdbc.sql("insert into session (id, next_position) values (:id, :first)")
+                            .param("id", session)
+                            .param("first", FIRST_POSITION)
+                            .update();
+                    return FIRST_POSITION;
+                });
     }
 
     void setNextPosition(UUID session, long next) {
@@ -61,11 +57,6 @@ class EventLog {
                 .param("next", next)
                 .param("id", session)
                 .update();
-    }
-
-    /** A session that was made for events which were then all refused leaves nothing behind. */
-    void drop(UUID session) {
-        jdbc.sql("delete from session where id = :id").param("id", session).update();
     }
 
     Optional<ChartEvent> find(UUID id) {

@@ -6,17 +6,17 @@ import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.drill.Drills;
 import bersaglio.server.Settings;
-import bersaglio.server.storage.Disc;
 import bersaglio.server.storage.Preparation;
 import bersaglio.server.storage.SettingStore;
+import bersaglio.server.storage.Writer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Makes all results again from the log, when the rules have changed since they were made. */
 @Component
@@ -32,24 +32,15 @@ public class Rebuild implements Preparation {
     private final ResultStore results;
     private final Drills drills;
     private final SettingStore settings;
-    private final Disc disc;
-    private final TransactionTemplate transaction;
+    private final Writer writer;
     private final Settings asked;
 
-    Rebuild(
-            EventLog log,
-            ResultStore results,
-            Drills drills,
-            SettingStore settings,
-            Disc disc,
-            TransactionTemplate transaction,
-            Settings asked) {
+    Rebuild(EventLog log, ResultStore results, Drills drills, SettingStore settings, Writer writer, Settings asked) {
         this.log = log;
         this.results = results;
         this.drills = drills;
         this.settings = settings;
-        this.disc = disc;
-        this.transaction = transaction;
+        this.writer = writer;
         this.asked = asked;
     }
 
@@ -57,8 +48,9 @@ public class Rebuild implements Preparation {
     public void prepare() {
         String present = Integer.toString(Rules.NUMBER);
         String made = settings.find(RULES).orElse("");
+        results.leftOver().forEach(this::drop);
         if (made.isEmpty()) {
-            settings.put(RULES, present);
+            writer.run(() -> settings.put(RULES, present));
         } else if (!made.equals(present) || asked.rebuild()) {
             LOG.info("Results were made by rules {}; making them again by rules {}.", made, present);
             List<UUID> changed = rebuild();
@@ -67,43 +59,58 @@ public class Rebuild implements Preparation {
         }
     }
 
-    /** @return the runs whose results differ from before */
+    /** @return the runs whose results differ from before, those among them that have none any more */
     public List<UUID> rebuild() {
         int old = results.generation();
         int next = old + 1;
-        results.drop(next);
+        drop(next);
         long all = log.countRuns();
         long done = 0;
         UUID last = BEFORE_ALL;
         List<ChartEvent> events = log.ofRunsAfter(last, RUNS_AT_A_TIME);
         while (!events.isEmpty()) {
-            List<ChartedSet> sets = replay(events);
-            transaction.executeWithoutResult(status -> results.saveAll(next, sets));
-            done += sets.size();
+            List<List<ChartEvent>> runs = byRun(events);
+            List<ChartedSet> sets =
+                    runs.stream().flatMap(run -> replay(run).stream()).toList();
+            writer.run(() -> results.saveAll(next, sets));
+            done += runs.size();
             LOG.info("Results made again: {} of {} sets.", done, all);
             last = UUID.fromString(events.get(events.size() - 1).run());
             events = log.ofRunsAfter(last, RUNS_AT_A_TIME);
         }
         List<UUID> changed = results.differences(old, next);
-        transaction.executeWithoutResult(status -> {
+        writer.run(() -> {
             results.switchTo(next);
             settings.put(RULES, Integer.toString(Rules.NUMBER));
         });
-        results.drop(old);
-        disc.force();
+        drop(old);
         return changed;
     }
 
-    private List<ChartedSet> replay(List<ChartEvent> events) {
-        List<ChartedSet> sets = new ArrayList<>();
+    private void drop(int generation) {
+        writer.run(() -> results.drop(generation));
+    }
+
+    private static List<List<ChartEvent>> byRun(List<ChartEvent> events) {
+        List<List<ChartEvent>> runs = new ArrayList<>();
         int from = 0;
         for (int i = 1; i <= events.size(); i++) {
             if (i == events.size()
                     || !events.get(i).run().equals(events.get(from).run())) {
-                sets.add(SetChart.replay(drills, events.subList(from, i)));
+                runs.add(events.subList(from, i));
                 from = i;
             }
         }
-        return sets;
+        return runs;
+    }
+
+    /** A run that these rules do not take is named, and keeps nothing else from being made; its events stay. */
+    private Optional<ChartedSet> replay(List<ChartEvent> run) {
+        try {
+            return Optional.of(SetChart.replay(drills, run));
+        } catch (RuntimeException refused) {
+            LOG.warn("  set {} has no result: {}", run.get(0).run(), refused.getMessage());
+            return Optional.empty();
+        }
     }
 }

@@ -28,6 +28,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Results, made from the log by replay. They carry a generation: a rebuild writes the next one beside the present one
@@ -327,10 +329,26 @@ public class ResultStore {
         insertVolumes(into, sets);
     }
 
-    /** Makes a generation the one that is read. */
+    /** Makes a generation the one that is read, once that is committed. */
     void switchTo(int next) {
         settings.put(GENERATION, Integer.toString(next));
-        generation = next;
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                generation = next;
+            }
+        });
+    }
+
+    /** Generations that are not the present one: a rebuild was broken off. */
+    List<Integer> leftOver() {
+        return jdbc
+                .sql("select min(generation) as one from set_result union select max(generation) from set_result")
+                .query((row, number) -> row.getInt(1))
+                .list()
+                .stream()
+                .filter(one -> one != 0 && one != generation)
+                .toList();
     }
 
     void drop(int old) {

@@ -10,6 +10,7 @@ import bersaglio.server.charting.Progressions;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.server.storage.Preparation;
+import bersaglio.server.storage.Writer;
 import bersaglio.wire.EventCodec;
 import com.eclipsesource.json.JsonValue;
 import com.github.f4b6a3.uuid.UuidCreator;
@@ -31,7 +32,10 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty club with the made-up one of Torrealta: its players and seven weeks of their sets up to today. */
+/**
+ * Fills an empty club with the made-up one of Torrealta: its players and seven weeks of their sets up to today, all of it
+ * or nothing.
+ */
 @Component
 @Order(2)
 class DemoClub implements Preparation {
@@ -63,6 +67,7 @@ class DemoClub implements Preparation {
     private final Drills drills;
     private final Charting charting;
     private final Progressions progressions;
+    private final Writer writer;
     private final Clock clock;
 
     DemoClub(
@@ -71,20 +76,22 @@ class DemoClub implements Preparation {
             Drills drills,
             Charting charting,
             Progressions progressions,
+            Writer writer,
             Clock clock) {
         this.settings = settings;
         this.players = players;
         this.drills = drills;
         this.charting = charting;
         this.progressions = progressions;
+        this.writer = writer;
         this.clock = clock;
     }
 
     @Override
     public void prepare() {
-        if (settings.demo() && players.all().isEmpty()) {
+        if (settings.demo() && !charting.hasRuns()) {
             LOG.info("Making the demo club, with {} weeks of charted sets.", WEEKS);
-            fill();
+            writer.run(this::fill);
         }
     }
 

@@ -19,6 +19,7 @@ import bersaglio.core.target.Zone;
 import bersaglio.server.Settings;
 import bersaglio.server.storage.Preparation;
 import bersaglio.server.storage.Shelf;
+import bersaglio.server.storage.Writer;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -34,18 +35,22 @@ class DemoShelves implements Preparation {
     private final Settings settings;
     private final Shelf<Place> places;
     private final Shelf<TargetSet> targets;
+    private final Writer writer;
 
-    DemoShelves(Settings settings, Shelf<Place> places, Shelf<TargetSet> targets) {
+    DemoShelves(Settings settings, Shelf<Place> places, Shelf<TargetSet> targets, Writer writer) {
         this.settings = settings;
         this.places = places;
         this.targets = targets;
+        this.writer = writer;
     }
 
     @Override
     public void prepare() {
         if (settings.demo() && places.all().isEmpty()) {
-            places().forEach(place -> places.keep(place, OptionalInt.empty()));
-            targets().forEach(target -> targets.keep(target, OptionalInt.empty()));
+            writer.run(() -> {
+                places().forEach(place -> places.keep(place, OptionalInt.empty()));
+                targets().forEach(target -> targets.keep(target, OptionalInt.empty()));
+            });
         }
     }
 

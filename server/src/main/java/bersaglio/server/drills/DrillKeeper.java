@@ -2,27 +2,22 @@ package bersaglio.server.drills;
 
 import bersaglio.core.drill.Drill;
 import bersaglio.core.problem.Refused;
-import bersaglio.server.storage.Disc;
+import bersaglio.server.storage.Writer;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Stores changed drills as further versions; what did not change is stored once. */
 @Component
 public class DrillKeeper {
 
     private final DrillStore drills;
-    private final Disc disc;
-    private final TransactionTemplate transaction;
+    private final Writer writer;
 
-    DrillKeeper(DrillStore drills, Disc disc, TransactionTemplate transaction) {
+    DrillKeeper(DrillStore drills, Writer writer) {
         this.drills = drills;
-        this.disc = disc;
-        this.transaction = transaction;
+        this.writer = writer;
     }
 
     /** @throws Refused when there is no such drill */
@@ -38,7 +33,7 @@ public class DrillKeeper {
      * @throws Refused when another version was stored meanwhile
      */
     public Drill keep(String family, Drill given, OptionalInt basedOn) {
-        return settled(family, () -> {
+        return writer.write(() -> {
             Optional<Drill> newest = drills.newest(family);
             int last = newest.map(Drill::version).orElse(0);
             if (newest.isPresent() && newest.get().equals(given.as(family, last))) {
@@ -54,7 +49,7 @@ public class DrillKeeper {
 
     /** @param change gives the drill itself back when nothing changes */
     Drill change(String family, UnaryOperator<Drill> change) {
-        return settled(family, () -> {
+        return writer.write(() -> {
             Drill newest = known(family);
             Drill next = change.apply(newest);
             return next == newest ? newest : added(next);
@@ -64,15 +59,5 @@ public class DrillKeeper {
     private Drill added(Drill version) {
         drills.add(version);
         return version;
-    }
-
-    private Drill settled(String family, Supplier<Drill> work) {
-        try {
-            Drill stored = transaction.execute(status -> work.get());
-            disc.force();
-            return stored;
-        } catch (DuplicateKeyException raced) {
-            throw new Refused("changed_meanwhile", "family", family, "the drill as it is now");
-        }
     }
 }

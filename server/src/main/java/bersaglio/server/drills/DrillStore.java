@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Drill versions. A version never changes, so what was read once is kept. */
 @Repository
@@ -21,6 +23,8 @@ class DrillStore implements Drills {
 
     private final JdbcClient jdbc;
     private final Map<String, Drill> read = new ConcurrentHashMap<>();
+    /** Versions of a transaction that may yet come to nothing. */
+    private final Set<String> underWay = ConcurrentHashMap.newKeySet();
 
     DrillStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
@@ -28,13 +32,19 @@ class DrillStore implements Drills {
 
     @Override
     public Optional<Drill> version(String id) {
-        return Optional.ofNullable(
-                read.computeIfAbsent(id, wanted -> jdbc.sql("select body from drill_version where id = :id")
-                        .param("id", wanted)
-                        .query(String.class)
-                        .optional()
-                        .map(body -> DrillCodec.decode(OldDrills.raised(Fields.parse(body))))
-                        .orElse(null)));
+        Drill known = read.get(id);
+        if (known != null) {
+            return Optional.of(known);
+        }
+        Optional<Drill> stored = jdbc.sql("select body from drill_version where id = :id")
+                .param("id", id)
+                .query(String.class)
+                .optional()
+                .map(body -> DrillCodec.decode(OldDrills.raised(Fields.parse(body))));
+        if (!underWay.contains(id)) {
+            stored.ifPresent(drill -> read.put(id, drill));
+        }
+        return stored;
     }
 
     @Override
@@ -91,6 +101,13 @@ class DrillStore implements Drills {
             throw new Refused(
                     "too_large", "drill", body.length() + " characters", "at most " + LONGEST_BODY + " characters");
         }
+        underWay.add(version.id());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                underWay.remove(version.id());
+            }
+        });
         jdbc.sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
                 .param("id", version.id())
                 .param("drill", version.family())

@@ -23,8 +23,8 @@ import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.ResultStore;
 import bersaglio.server.drills.DrillViews;
 import bersaglio.server.players.PlayerStore.Player;
-import bersaglio.server.storage.Disc;
 import bersaglio.server.storage.Shelf;
+import bersaglio.server.storage.Writer;
 import bersaglio.wire.view.CourtView;
 import bersaglio.wire.view.DrillView;
 import bersaglio.wire.view.PlaceVersionView;
@@ -40,7 +40,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -65,10 +64,9 @@ class PlayerController {
     private final DrillViews views;
     private final Shelf<Place> places;
     private final Shelf<TargetSet> targets;
-    private final Disc disc;
     private final Clock clock;
     private final Settings settings;
-    private final TransactionTemplate transaction;
+    private final Writer writer;
 
     PlayerController(
             PlayerStore players,
@@ -79,10 +77,9 @@ class PlayerController {
             DrillViews views,
             Shelf<Place> places,
             Shelf<TargetSet> targets,
-            Disc disc,
             Clock clock,
             Settings settings,
-            TransactionTemplate transaction) {
+            Writer writer) {
         this.players = players;
         this.results = results;
         this.ledgers = ledgers;
@@ -91,10 +88,9 @@ class PlayerController {
         this.views = views;
         this.places = places;
         this.targets = targets;
-        this.disc = disc;
         this.clock = clock;
         this.settings = settings;
-        this.transaction = transaction;
+        this.writer = writer;
     }
 
     /**
@@ -203,11 +199,10 @@ class PlayerController {
             throw new Refused("missing", "hand", "nothing", "RIGHT, LEFT");
         }
         Player added = new Player(player, name, given.hand());
-        transaction.executeWithoutResult(status -> {
+        writer.run(() -> {
             players.add(added, clock.millis());
             worksOnWhatMostDo(player);
         });
-        disc.force();
         return players.known(player);
     }
 

@@ -2,12 +2,14 @@ package bersaglio.server.problem;
 
 import bersaglio.core.problem.Problem;
 import bersaglio.core.problem.Refused;
+import bersaglio.server.storage.NotWritten;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.webmvc.error.ErrorController;
-import org.springframework.dao.TransientDataAccessException;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -90,10 +92,25 @@ class Problems implements ErrorController {
                 new Problem("not_allowed", "Content-Type", String.valueOf(wrong.getContentType()), "application/json"));
     }
 
-    /** Two writers met: nothing was stored, and the sender tries again. */
+    /** Nothing was stored, and what was sent can be sent again: at once, or when the disc has room. */
     @ExceptionHandler
-    ResponseEntity<ProblemView> busy(TransientDataAccessException busy) {
-        return answer(HttpStatus.SERVICE_UNAVAILABLE, new Problem("busy", "server", "busy", "try again"));
+    ResponseEntity<ProblemView> notWritten(NotWritten notWritten) {
+        boolean full = notWritten.why() == NotWritten.Why.NO_ROOM;
+        HttpStatus status = full ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
+        ResponseEntity<ProblemView> answer = full
+                ? answer(status, new Problem("disc_full", "server", "no room", "room on the server's disc"))
+                : answer(status, new Problem("busy", "server", "busy", "try again"));
+        return ResponseEntity.status(status)
+                .headers(answer.getHeaders())
+                .header(HttpHeaders.RETRY_AFTER, full ? "30" : "2")
+                .body(answer.getBody());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemView> busy(DataAccessException failure) {
+        return NotWritten.isOutage(failure)
+                ? notWritten(new NotWritten(NotWritten.Why.FAILED, failure))
+                : failed(failure);
     }
 
     @ExceptionHandler

@@ -25,12 +25,16 @@ public class DataFolder {
         ownerOnly(folder, "rwx------");
     }
 
-    public Path file(String name) {
-        return folder.resolve(name);
+    Path path() {
+        return folder;
+    }
+
+    String databaseUrl() {
+        return "jdbc:h2:file:" + folder.resolve("club");
     }
 
     String password() throws IOException {
-        Path file = file("database.key");
+        Path file = folder.resolve("database.key");
         if (!Files.exists(file)) {
             byte[] secret = new byte[24];
             new SecureRandom().nextBytes(secret);

@@ -1,35 +1,89 @@
 package bersaglio.server.storage;
 
+import bersaglio.server.Settings;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Map;
 import javax.sql.DataSource;
-import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
 import org.springframework.stereotype.Component;
 
 /** Everything that only this database understands. */
 @Configuration
 class Database {
 
-    /**
-     * A shot takes some ten statements, which stay parsed. Without a write delay a killed process loses no committed row; a short retention keeps the file from growing
-     * with every commit.
-     */
-    private static final String OPTIONS =
-            ";QUERY_CACHE_SIZE=64;WRITE_DELAY=0;RETENTION_TIME=1000;DB_CLOSE_ON_EXIT=FALSE";
+    /** A shot takes some ten statements, which stay parsed. */
+    private static final String KEEP_PARSED = ";QUERY_CACHE_SIZE=64";
 
+    /**
+     * Without a write delay a killed process loses no committed row; a short retention keeps the file from growing with
+     * every commit.
+     */
+    private static final String OPTIONS = KEEP_PARSED + ";WRITE_DELAY=0;RETENTION_TIME=1000;DB_CLOSE_ON_EXIT=FALSE";
+
+    private static final String OWNER = "club";
+    private static final String READER = "reader";
+    private static final int READERS = 8;
+
+    /** Whose it is: the one connection that may write. */
     @Bean(destroyMethod = "")
-    @ConfigurationProperties("spring.datasource.hikari")
-    HikariDataSource dataSource(DataFolder folder) throws IOException {
+    HikariDataSource ownerSource(DataFolder folder) throws IOException {
+        return pool(folder, OWNER, OPTIONS, 1);
+    }
+
+    /** Migrations open what connections they like, before there is anybody else. */
+    @Bean
+    @FlywayDataSource
+    DataSource migrationSource(DataFolder folder) throws IOException {
+        return new DriverManagerDataSource(folder.databaseUrl() + OPTIONS, OWNER, folder.password());
+    }
+
+    /** Everybody else reads, and the database itself holds them to it. */
+    @Bean(destroyMethod = "")
+    HikariDataSource readerSource(DataFolder folder, @Qualifier("ownerSource") HikariDataSource owner)
+            throws IOException, SQLException {
+        try (Connection connection = owner.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("create user if not exists reader password '" + folder.password() + "'");
+            statement.execute("grant select on schema public to reader");
+        }
+        return pool(folder, READER, KEEP_PARSED, READERS);
+    }
+
+    private static HikariDataSource pool(DataFolder folder, String user, String options, int most) throws IOException {
         HikariDataSource source = new HikariDataSource();
-        source.setJdbcUrl("jdbc:h2:file:" + folder.file("club") + OPTIONS);
-        source.setUsername("club");
+        source.setJdbcUrl(folder.databaseUrl() + options);
+        source.setUsername(user);
         source.setPassword(folder.password());
+        source.setMaximumPoolSize(most);
+        source.setPoolName(user);
+        return source;
+    }
+
+    @Bean
+    @Primary
+    DataSource dataSource(
+            @Qualifier("ownerSource") HikariDataSource owner, @Qualifier("readerSource") HikariDataSource reader) {
+        AbstractRoutingDataSource source = new AbstractRoutingDataSource() {
+            @Override
+            protected Object determineCurrentLookupKey() {
+                return WriterThread.isCurrent() ? OWNER : READER;
+            }
+        };
+        source.setTargetDataSources(Map.of(OWNER, owner, READER, reader));
         return source;
     }
 
@@ -37,33 +91,57 @@ class Database {
     @Component
     static class CheckpointSync implements Disc {
 
-        private final JdbcTemplate jdbc;
+        private static final long MEGABYTE = 1024L * 1024;
 
-        CheckpointSync(JdbcTemplate jdbc) {
+        private final JdbcTemplate jdbc;
+        private final Path folder;
+        private final long reserve;
+
+        CheckpointSync(JdbcTemplate jdbc, DataFolder folder, Settings settings) {
             this.jdbc = jdbc;
+            this.folder = folder.path();
+            this.reserve = settings.reserveMegabytes() * MEGABYTE;
         }
 
         @Override
         public void force() {
             jdbc.execute("CHECKPOINT SYNC");
         }
+
+        @Override
+        public boolean hasRoom() {
+            try {
+                return Files.getFileStore(folder).getUsableSpace() >= reserve;
+            } catch (IOException unknown) {
+                return true;
+            }
+        }
     }
 
     @Component
     static class Closing implements AutoCloseable {
 
-        private final HikariDataSource source;
+        private final Writer writer;
+        private final HikariDataSource owner;
+        private final HikariDataSource reader;
 
-        Closing(DataSource source) {
-            this.source = (HikariDataSource) source;
+        Closing(
+                Writer writer,
+                @Qualifier("ownerSource") HikariDataSource owner,
+                @Qualifier("readerSource") HikariDataSource reader) {
+            this.writer = writer;
+            this.owner = owner;
+            this.reader = reader;
         }
 
-        /** The pool goes first: none of its connections outlives the shutdown. */
+        /** The pools go first: none of their connections outlives the shutdown. */
         @Override
         public void close() throws SQLException {
-            source.close();
+            writer.close();
+            reader.close();
+            owner.close();
             try (Connection last =
-                    DriverManager.getConnection(source.getJdbcUrl(), source.getUsername(), source.getPassword())) {
+                    DriverManager.getConnection(owner.getJdbcUrl(), owner.getUsername(), owner.getPassword())) {
                 last.createStatement().execute("SHUTDOWN COMPACT");
             }
         }

@@ -4,4 +4,14 @@ package bersaglio.server.storage;
 public interface Disc {
 
     void force();
+
+    /** Whether so much is left that a write does not fail half-way. */
+    boolean hasRoom();
+
+    /** @throws NotWritten when too little is left to write anything */
+    default void requireRoom() {
+        if (!hasRoom()) {
+            throw new NotWritten(NotWritten.Why.NO_ROOM, null);
+        }
+    }
 }

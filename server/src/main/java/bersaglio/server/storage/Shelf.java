@@ -5,9 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Keeps things version by version: what differs from the newest version becomes the next one. A version is never changed
@@ -39,13 +37,11 @@ public final class Shelf<T> {
     public static final class Shelves {
 
         private final ShelfStore store;
-        private final Disc disc;
-        private final TransactionTemplate transaction;
+        private final Writer writer;
 
-        Shelves(ShelfStore store, Disc disc, TransactionTemplate transaction) {
+        Shelves(ShelfStore store, Writer writer) {
             this.store = store;
-            this.disc = disc;
-            this.transaction = transaction;
+            this.writer = writer;
         }
 
         public <T> Shelf<T> of(Form<T> form) {
@@ -55,14 +51,12 @@ public final class Shelf<T> {
 
     private final Form<T> form;
     private final ShelfStore store;
-    private final Disc disc;
-    private final TransactionTemplate transaction;
+    private final Writer writer;
 
     private Shelf(Form<T> form, Shelves shelves) {
         this.form = form;
         this.store = shelves.store;
-        this.disc = shelves.disc;
-        this.transaction = shelves.transaction;
+        this.writer = shelves.writer;
     }
 
     /** The newest version of everything on the shelf, by name. */
@@ -91,13 +85,7 @@ public final class Shelf<T> {
      * @throws Refused when another version was stored meanwhile
      */
     public T keep(T given, OptionalInt basedOn) {
-        try {
-            T kept = transaction.execute(status -> next(given, basedOn));
-            disc.force();
-            return kept;
-        } catch (DuplicateKeyException raced) {
-            throw changedMeanwhile(form.version(given));
-        }
+        return writer.write(() -> next(given, basedOn));
     }
 
     private T next(T given, OptionalInt basedOn) {
@@ -121,8 +109,9 @@ public final class Shelf<T> {
     }
 
     public void remove(String id) {
-        known(id);
-        transaction.executeWithoutResult(status -> store.remove(form.kind(), id));
-        disc.force();
+        writer.run(() -> {
+            known(id);
+            store.remove(form.kind(), id);
+        });
     }
 }

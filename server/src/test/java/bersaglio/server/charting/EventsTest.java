@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(DemoServer.class)
@@ -129,6 +130,61 @@ class EventsTest {
         String move = device.event("level.moved", "{\"from\":1,\"to\":7,\"by\":\"COACH\",\"unmet\":false}");
         assertThat(answers(device.send(List.of(move))).at("/0/problem/allowed").asString())
                 .isEqualTo("1 to 6");
+    }
+
+    @Test
+    void aSetIsNeverLongerThanTheLongestAndSaysSo() {
+        String total = StartedServer.JSON
+                .readTree(server.post(
+                                "/api/drills/" + drillWith("TOTAL").replaceFirst("-\\d+$", "") + "/levels/1/goal",
+                                "{\"kind\":\"TOTAL\",\"hits\":10}")
+                        .body())
+                .get("id")
+                .asString();
+        List<String> events = new ArrayList<>(List.of(device.opened(player, total, 1)));
+        for (int i = 0; i < 5; i++) {
+            events.add(device.event("hits.counted", "{\"hits\":0,\"balls\":1000,\"by\":\"COACH\"}"));
+        }
+        events.add(device.event("shot.keyed", "{\"outcome\":\"HIT\",\"side\":\"NONE\",\"zone\":0,\"by\":\"COACH\"}"));
+        JsonNode answers = answers(device.send(events));
+        assertThat(answers)
+                .extracting(answer -> answer.get("fate").asString())
+                .containsExactly("STORED", "STORED", "STORED", "REFUSED", "REFUSED", "REFUSED", "STORED");
+        assertThat(answers.at("/3/problem/detail").asString())
+                .isEqualTo("1000 balls do not fit in this set: at most 2000 balls a set, here 0 more.");
+        assertThat(device.stored().at("/set/trials").asInt()).isEqualTo(2000);
+    }
+
+    @Test
+    void anEventThatCannotBeStoredIsRefusedByNameAndTheRestGoesOn() {
+        String run = drillWith("RUN");
+        Device other = new Device(server);
+        List<String> events = new ArrayList<>(List.of(other.opened(player, 1), device.opened(player, run, 1)));
+        String poison = device.event("shot.noted", "{\"shot\":\"x\",\"note\":\"MARKED\",\"on\":true}");
+        events.add(poison);
+        events.add(other.landed(2.2, 6.4));
+        new JdbcTemplate(server.owner())
+                .execute("alter table chart_event add constraint no_marks check (kind <> 'shot.noted')");
+        try {
+            JsonNode answers = answers(device.send(events));
+            assertThat(answers)
+                    .extracting(answer -> answer.get("fate").asString())
+                    .containsExactly("STORED", "STORED", "REFUSED", "STORED");
+            assertThat(answers.at("/2/problem/code").asString()).isEqualTo("cannot_be_stored");
+        } finally {
+            new JdbcTemplate(server.owner()).execute("alter table chart_event drop constraint no_marks");
+        }
+        assertThat(device.fates(List.of(poison))).containsExactly("STORED");
+        assertThat(other.stored().at("/set/trials").asInt()).isEqualTo(1);
+    }
+
+    private String drillWith(String goal) {
+        for (JsonNode drill : server.get("/api/club").get("drills")) {
+            if (drill.at("/levels/0/goal/kind").asString().equals(goal)) {
+                return drill.get("id").asString();
+            }
+        }
+        throw new AssertionError("no drill with " + goal);
     }
 
     @Test

@@ -1,0 +1,210 @@
+package bersaglio.server.storage;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The one place where anything is written. Work that waits is taken together: each piece stands behind a savepoint of its
+ * own, all are committed at once, forced to disc at once, and only then answered. The database lets nobody else write.
+ */
+@Component
+public class Writer implements AutoCloseable {
+
+    /** Longer than this no work waits for its turn. */
+    public static final Duration PATIENCE = Duration.ofSeconds(2);
+
+    private static final Logger LOG = LoggerFactory.getLogger(Writer.class);
+    private static final int MOST_TOGETHER = 64;
+
+    private final TransactionTemplate transaction;
+    private final Disc disc;
+    private final BlockingQueue<Work<?>> waiting = new LinkedBlockingQueue<>();
+    private final Thread thread = new WriterThread(this::writeForEver);
+    private volatile boolean closed;
+    private @Nullable TransactionStatus current;
+
+    Writer(PlatformTransactionManager transactions, Disc disc) {
+        this.transaction = new TransactionTemplate(transactions);
+        this.disc = disc;
+        thread.start();
+    }
+
+    /**
+     * Does some work that writes; what it wrote is on disc when this returns. Work that throws leaves nothing behind, and
+     * takes no other work with it. Work within work belongs to it.
+     *
+     * @throws NotWritten when its turn did not come in time, or nothing can be written now
+     */
+    public <T> T write(Supplier<T> work) {
+        if (isWriting()) {
+            return work.get();
+        }
+        Work<T> asked = new Work<>(work);
+        waiting.add(asked);
+        if (closed && asked.taken.compareAndSet(false, true)) {
+            throw new NotWritten(NotWritten.Why.CLOSED, null);
+        }
+        return asked.await();
+    }
+
+    public void run(Runnable work) {
+        write(() -> {
+            work.run();
+            return true;
+        });
+    }
+
+    /** Within work: a part that, when it throws, leaves nothing behind while the rest goes on. */
+    public <T> T attempt(Supplier<T> part) {
+        TransactionStatus status = current;
+        if (!isWriting() || status == null) {
+            throw new IllegalStateException("there is nothing to be a part of");
+        }
+        Object savepoint = status.createSavepoint();
+        try {
+            T done = part.get();
+            status.releaseSavepoint(savepoint);
+            return done;
+        } catch (RuntimeException failure) {
+            status.rollbackToSavepoint(savepoint);
+            throw failure;
+        }
+    }
+
+    /** How much waits for its turn. */
+    int waiting() {
+        return waiting.size();
+    }
+
+    private boolean isWriting() {
+        return Thread.currentThread() == thread;
+    }
+
+    private void writeForEver() {
+        try {
+            while (!closed || !waiting.isEmpty()) {
+                List<Work<?>> taken = new ArrayList<>();
+                taken.add(waiting.take());
+                waiting.drainTo(taken, MOST_TOGETHER - 1);
+                taken.removeIf(work -> !work.taken.compareAndSet(false, true));
+                if (!taken.isEmpty()) {
+                    writeTogether(taken);
+                }
+            }
+        } catch (InterruptedException stopped) {
+            closed = true;
+        }
+    }
+
+    private void writeTogether(List<Work<?>> all) {
+        try {
+            disc.requireRoom();
+            transaction.executeWithoutResult(status -> {
+                current = status;
+                all.forEach(Work::doIt);
+            });
+            disc.force();
+        } catch (RuntimeException | Error failure) {
+            NotWritten why = NotWritten.because(failure, disc);
+            if (why.why() != NotWritten.Why.NO_ROOM) {
+                LOG.error("Nothing could be written.", failure);
+            }
+            all.forEach(work -> work.answer.completeExceptionally(why));
+            return;
+        } finally {
+            current = null;
+        }
+        all.forEach(Work::tell);
+    }
+
+    /** Takes no more work; what has been asked for is done first. */
+    @Override
+    public void close() {
+        closed = true;
+        // Wakes a writer that has nothing to do.
+        waiting.add(new Work<>(() -> true));
+        try {
+            thread.join(TimeUnit.SECONDS.toMillis(30));
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** One piece of work, until it is answered. */
+    private final class Work<T> {
+
+        private final Supplier<T> work;
+        private final AtomicBoolean taken = new AtomicBoolean();
+        private final CompletableFuture<T> answer = new CompletableFuture<>();
+        private @Nullable T result;
+        private @Nullable RuntimeException failure;
+
+        Work(Supplier<T> work) {
+            this.work = work;
+        }
+
+        void doIt() {
+            try {
+                result = attempt(work);
+            } catch (RuntimeException thrown) {
+                if (NotWritten.isOutage(thrown)) {
+                    throw thrown;
+                }
+                failure = thrown;
+            }
+        }
+
+        void tell() {
+            if (failure != null) {
+                answer.completeExceptionally(failure);
+            } else {
+                answer.complete(result);
+            }
+        }
+
+        /** Work that was not taken in time never will be; work that was taken is waited for. */
+        T await() {
+            try {
+                return answer.get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+            } catch (TimeoutException late) {
+                if (taken.compareAndSet(false, true)) {
+                    throw new NotWritten(NotWritten.Why.BUSY, null);
+                }
+                return settled();
+            } catch (ExecutionException failed) {
+                return settled();
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                throw new NotWritten(NotWritten.Why.CLOSED, stopped);
+            }
+        }
+
+        private T settled() {
+            try {
+                return answer.join();
+            } catch (CompletionException failed) {
+                if (failed.getCause() instanceof RuntimeException thrown) {
+                    throw thrown;
+                }
+                throw failed;
+            }
+        }
+    }
+}
