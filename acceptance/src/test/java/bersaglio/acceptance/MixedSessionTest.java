@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
 import bersaglio.server.Device;
+import bersaglio.server.ServerProcess;
 import bersaglio.server.StartedServer;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;

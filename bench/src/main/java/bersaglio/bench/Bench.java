@@ -47,6 +47,7 @@ public final class Bench {
         all.put("devices", EventBench::fiftyDevices);
         all.put("start", StartBench::secondStart);
         all.put("rebuild", RebuildBench::aMillionShots);
+        all.put("kills", KillBench::aThousand);
         Set<String> wanted = Set.of(arguments.length == 0 ? new String[] {"all"} : arguments[0].split(","));
         boolean within = true;
         for (Map.Entry<String, Callable<List<Row>>> one : all.entrySet()) {

@@ -1,8 +1,17 @@
 package bersaglio.server;
 
+import bersaglio.server.backup.Commands;
+import bersaglio.server.storage.CannotStart;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.boot.web.server.PortInUseException;
 
 /** The server: stores what was charted, decides results by replay, serves the page. */
 @SpringBootApplication
@@ -10,6 +19,36 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 public class Bersaglio {
 
     public static void main(String[] args) {
-        SpringApplication.run(Bersaglio.class, args);
+        if (args.length > 0 && Commands.isOne(args[0])) {
+            System.exit(Commands.run(List.of(args), System.out::println));
+        }
+        try {
+            SpringApplication.run(Bersaglio.class, args);
+        } catch (RuntimeException failure) {
+            System.err.println(inASentence(failure));
+            System.exit(1);
+        }
+    }
+
+    /** What a person can act on; everything else goes where whoever helps them finds it. */
+    private static String inASentence(Throwable failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof CannotStart known) {
+                return known.getMessage();
+            }
+            if (cause instanceof PortInUseException taken) {
+                return "Port " + taken.getPort()
+                        + " is taken on this machine. Stop what runs there, or choose another: --port 8081";
+            }
+        }
+        StringWriter trace = new StringWriter();
+        failure.printStackTrace(new PrintWriter(trace));
+        try {
+            Path kept = Files.createTempFile("bersaglio-start-", ".log");
+            Files.writeString(kept, trace.toString());
+            return "The server could not start. Nothing was lost; what failed is written in " + kept + ".";
+        } catch (IOException unwritable) {
+            return "The server could not start. Nothing was lost.\n" + trace;
+        }
     }
 }

@@ -12,7 +12,14 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param demo whether to fill an empty club with the made-up one
  * @param rebuild whether to make all results again at this start
  * @param reserveMegabytes room on the disc that writing leaves free
+ * @param backups folder for the backups of every day; in the data folder when absent
  * @param day  the day that is taken for today, for demos and tests; the real one when absent
  */
 @ConfigurationProperties("bersaglio")
-public record Settings(Path data, boolean demo, boolean rebuild, long reserveMegabytes, @Nullable LocalDate day) {}
+public record Settings(
+        Path data,
+        boolean demo,
+        boolean rebuild,
+        long reserveMegabytes,
+        @Nullable Path backups,
+        @Nullable LocalDate day) {}

@@ -1,16 +1,16 @@
-create table setting (
+create table if not exists setting (
     name  varchar(60) primary key,
     value_text varchar(400) not null
 );
 
-create table player (
+create table if not exists player (
     id       uuid primary key,
     name     varchar(80) not null,
     hand     varchar(5) not null,
     added_at bigint not null
 );
 
-create table drill_version (
+create table if not exists drill_version (
     id      varchar(64) primary key,
     drill   varchar(64) not null,
     version int not null,
@@ -19,24 +19,24 @@ create table drill_version (
 );
 
 -- Which players work on which drill.
-create table progression (
+create table if not exists progression (
     player uuid not null references player (id),
     drill  varchar(64) not null,
     primary key (player, drill)
 );
 
 -- The charting log. Nothing in it is updated or deleted.
-create table session (
+create table if not exists session (
     id            uuid primary key,
     next_position bigint not null
 );
 
-create table run (
+create table if not exists run (
     id            uuid primary key,
     session_id    uuid not null references session (id)
 );
 
-create table chart_event (
+create table if not exists chart_event (
     id          uuid primary key,
     session_id  uuid not null references session (id),
     position    bigint not null,
@@ -52,10 +52,10 @@ create table chart_event (
     body        varchar(4000) not null
 );
 
-create index chart_event_of_run on chart_event (run_id, position);
+create index if not exists chart_event_of_run on chart_event (run_id, position);
 
 -- Results: made from the log by replay, and made again whenever the rules change.
-create table set_result (
+create table if not exists set_result (
     generation int not null,
     run        uuid not null,
     player     uuid not null,
@@ -71,9 +71,9 @@ create table set_result (
     primary key (generation, run)
 );
 
-create index set_result_of_player on set_result (generation, player, drill, held_at);
+create index if not exists set_result_of_player on set_result (generation, player, drill, held_at);
 
-create table shot_result (
+create table if not exists shot_result (
     generation int not null,
     run        uuid not null,
     place      int not null,

@@ -4,6 +4,8 @@ import com.github.f4b6a3.uuid.UuidCreator;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** A device beside a court, as the server sees it: it writes the events of one run. */
@@ -11,14 +13,21 @@ public final class Device {
 
     public static final String DRILL = "straight-clear-1";
 
-    private final StartedServer server;
-    private final String session = newId();
+    private final @Nullable StartedServer server;
+    private final String session;
     private final String run = newId();
     private final String device = newId();
     private int seq;
 
     public Device(StartedServer server) {
         this.server = server;
+        this.session = newId();
+    }
+
+    /** One that only writes, in a session that it shares. */
+    public Device(String session) {
+        this.server = null;
+        this.session = session;
     }
 
     public static String newId() {
@@ -67,7 +76,7 @@ public final class Device {
     }
 
     public HttpResponse<String> send(List<String> events) {
-        return server.post("/api/events", "{\"events\":[" + String.join(",", events) + "]}");
+        return Objects.requireNonNull(server).post("/api/events", "{\"events\":[" + String.join(",", events) + "]}");
     }
 
     /** The fates of events that were answered one by one. */
@@ -84,6 +93,6 @@ public final class Device {
     }
 
     public JsonNode stored() {
-        return server.get("/api/runs/" + run);
+        return Objects.requireNonNull(server).get("/api/runs/" + run);
     }
 }

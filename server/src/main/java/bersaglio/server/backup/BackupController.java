@@ -1,0 +1,55 @@
+package bersaglio.server.backup;
+
+import bersaglio.core.problem.Problem;
+import bersaglio.server.problem.ProblemWriter;
+import bersaglio.server.storage.ClubFiles;
+import bersaglio.server.storage.DataFolder;
+import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Gives a backup of the club to who owns its folder. */
+@RestController
+@Hidden
+class BackupController {
+
+    private final RunningServer running;
+    private final ClubFiles club;
+    private final ProblemWriter problems;
+
+    BackupController(RunningServer running, DataFolder folder, ProblemWriter problems) {
+        this.running = running;
+        this.club = folder.files();
+        this.problems = problems;
+    }
+
+    @GetMapping("/api/backup")
+    void backup(
+            @RequestHeader(name = RunningServer.HEADER, defaultValue = "") String token, HttpServletResponse response)
+            throws IOException {
+        if (!running.mayAsk(token)) {
+            problems.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    new Problem("foreign_page", RunningServer.HEADER, "another", "the one of this server"));
+            return;
+        }
+        Path made = club.folder().resolve(".backup-" + UUID.randomUUID() + ".zip");
+        try {
+            new Backup(club, text -> {}).make(made, new OnlineSnapshot(club));
+            response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
+            response.setContentLengthLong(Files.size(made));
+            Files.copy(made, response.getOutputStream());
+        } finally {
+            Files.deleteIfExists(made);
+        }
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.backup;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,74 @@
+package bersaglio.server.storage;
+
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+
+/** What was asked for cannot be done with this club; said in a sentence that says what to do. */
+public final class CannotStart extends RuntimeException {
+
+    private static final long serialVersionUID = 1;
+
+    private static final int ALREADY_OPEN = 90020;
+    private static final int WRONG_KEY = 28000;
+
+    public CannotStart(String sentence) {
+        super(sentence);
+    }
+
+    public CannotStart(String sentence, Throwable cause) {
+        super(sentence, cause);
+    }
+
+    public static CannotStart inUse(Path folder) {
+        return new CannotStart("A server has the club in " + folder + " open. Stop it first.");
+    }
+
+    public static CannotStart opening(Path folder, SQLException failure) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && sql.getErrorCode() == ALREADY_OPEN) {
+                return inUse(folder);
+            }
+            if (cause instanceof SQLException sql && sql.getErrorCode() == WRONG_KEY) {
+                return new CannotStart(
+                        "The key in " + folder
+                                + " does not open the database beside it. Put back the one that belongs to it.",
+                        failure);
+            }
+        }
+        return new CannotStart(
+                "The database in " + folder
+                        + " is damaged and cannot be opened. Go back to a backup: ./bersaglio restore FILE.zip",
+                failure);
+    }
+
+    /** What a failure while a club is opened comes down to. */
+    public static CannotStart because(Throwable failure, Path folder, String otherwise) {
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            if (cause instanceof CannotStart known) {
+                return known;
+            }
+            if (cause instanceof SQLException sql) {
+                return opening(folder, sql);
+            }
+        }
+        return new CannotStart(otherwise, failure);
+    }
+
+    /** In few words, and without the path that the sentence has already named. */
+    public static String reason(IOException failure) {
+        if (failure instanceof AccessDeniedException) {
+            return "not permitted";
+        }
+        if (failure instanceof NoSuchFileException) {
+            return "it is not there";
+        }
+        if (failure instanceof FileSystemException file && file.getReason() != null) {
+            return file.getReason();
+        }
+        return String.valueOf(failure.getMessage());
+    }
+}
