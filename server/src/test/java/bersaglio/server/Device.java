@@ -1,6 +1,10 @@
 package bersaglio.server;
 
 import com.github.f4b6a3.uuid.UuidCreator;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +32,31 @@ public final class Device {
     public Device(String session) {
         this.server = null;
         this.session = session;
+    }
+
+    /** On a server of which only the port is known: a player, and a set of so many shots. */
+    public static void chartOn(int port, int shots) throws IOException, InterruptedException {
+        String player = newId();
+        Device device = new Device(newId());
+        List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+        events.addAll(device.row("1".repeat(shots)));
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest.Builder asked = HttpRequest.newBuilder().header("Content-Type", "application/json");
+        http.send(
+                asked.copy()
+                        .uri(URI.create("http://localhost:" + port + "/api/players/" + player))
+                        .PUT(HttpRequest.BodyPublishers.ofString("{\"name\":\"Some Player\",\"hand\":\"RIGHT\"}"))
+                        .build(),
+                HttpResponse.BodyHandlers.discarding());
+        HttpResponse<String> answer = http.send(
+                asked.copy()
+                        .uri(URI.create("http://localhost:" + port + "/api/events"))
+                        .POST(HttpRequest.BodyPublishers.ofString("{\"events\":[" + String.join(",", events) + "]}"))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (!answer.body().contains("STORED") || answer.body().contains("REFUSED")) {
+            throw new AssertionError(answer.body());
+        }
     }
 
     public static String newId() {

@@ -31,10 +31,13 @@ public final class ServerProcess {
 
     /** Fulfilled when it is ready. */
     public static ServerProcess start(Path data, String... more) {
-        ServerProcess server =
-                launch(data, List.of("-cp", System.getProperty("java.class.path"), Bersaglio.class.getName()), more);
+        ServerProcess server = launch(data, onThisClassPath(), more);
         server.port();
         return server;
+    }
+
+    public static List<String> onThisClassPath() {
+        return List.of("-cp", System.getProperty("java.class.path"), Bersaglio.class.getName());
     }
 
     /**

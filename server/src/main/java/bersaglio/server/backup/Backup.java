@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -54,7 +55,7 @@ public final class Backup {
             ClubFiles copy = new ClubFiles(aside);
             snapshot.to(copy.database());
             Files.copy(club.keyFile(), copy.keyFile());
-            Holdings holds = Holdings.of(copy);
+            Holdings holds = holdings(copy);
             pack(copy, holds, aside.resolve(PACKED));
             Unpacked.check(aside.resolve(PACKED), tell);
             return holds;
@@ -71,6 +72,14 @@ public final class Backup {
             force(packed);
             return Unpacked.into(new ClubFiles(aside), packed, knownSchema, tell);
         });
+    }
+
+    private Holdings holdings(ClubFiles copy) throws IOException {
+        try {
+            return Holdings.of(copy);
+        } catch (SQLException failure) {
+            throw CannotStart.opening(club.folder(), failure);
+        }
     }
 
     private interface Making {

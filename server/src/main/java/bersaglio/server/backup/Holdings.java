@@ -15,9 +15,10 @@ public record Holdings(int schema, long players, long sets, long shots, long eve
     /**
      * Opens a club that nobody else has open, and looks whether it is whole.
      *
-     * @throws CannotStart when it does not open, or its log has a hole
+     * @throws SQLException when it does not open
+     * @throws CannotStart when its log has a hole
      */
-    static Holdings of(ClubFiles club) throws IOException {
+    static Holdings of(ClubFiles club) throws IOException, SQLException {
         try (Connection connection = DriverManager.getConnection(club.url(), ClubFiles.OWNER, club.key());
                 Statement statement = connection.createStatement()) {
             Holdings holds = new Holdings(
@@ -40,8 +41,6 @@ public record Holdings(int schema, long players, long sets, long shots, long eve
             }
             statement.execute("shutdown");
             return holds;
-        } catch (SQLException failure) {
-            throw CannotStart.opening(club.folder(), failure);
         }
     }
 

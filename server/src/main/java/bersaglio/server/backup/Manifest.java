@@ -4,6 +4,7 @@ import bersaglio.server.storage.CannotStart;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -28,7 +29,9 @@ record Manifest(
     static final int VERSION = 1;
     static final String NAME = "manifest.json";
 
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
 
     static Manifest of(Holdings holds, String madeAt, Map<String, String> files) {
         return new Manifest(FORMAT, VERSION, holds.schema(), madeAt, holds, files);

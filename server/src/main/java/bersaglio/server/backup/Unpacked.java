@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -15,6 +16,7 @@ import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.jspecify.annotations.Nullable;
 
 /** What is in a backup, checked before anybody uses it. */
 final class Unpacked {
@@ -67,6 +69,10 @@ final class Unpacked {
                 throw new CannotStart("This backup does not hold what it says it holds. Take another one.");
             }
             return holds;
+        } catch (SQLException closed) {
+            throw new CannotStart(
+                    "The database in this backup is damaged, or its key does not open it. Take another backup.",
+                    closed);
         } catch (ZipException broken) {
             throw new CannotStart(file + " is no whole zip file. Take another backup.", broken);
         } catch (IOException broken) {
@@ -113,7 +119,7 @@ final class Unpacked {
         }
     }
 
-    private static void check(String name, String sum, @org.jspecify.annotations.Nullable Map<String, String> sums) {
+    private static void check(String name, String sum, @Nullable Map<String, String> sums) {
         if (sums == null || !sum.equals(sums.get(name))) {
             throw new CannotStart(
                     "The backup is damaged: " + name + " is not what it was when it was made. Take another one.");

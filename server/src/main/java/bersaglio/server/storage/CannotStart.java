@@ -41,7 +41,7 @@ public final class CannotStart extends RuntimeException {
         }
         return new CannotStart(
                 "The database in " + folder
-                        + " is damaged and cannot be opened. Go back to a backup: ./bersaglio restore FILE.zip",
+                        + " is damaged and cannot be opened. Go back to a backup of it with ./bersaglio restore.",
                 failure);
     }
 

@@ -54,11 +54,13 @@ class Database {
     /** Everybody else reads, and the database itself holds them to it. */
     @Bean(destroyMethod = "")
     HikariDataSource readerSource(DataFolder folder, @Qualifier("ownerSource") HikariDataSource owner)
-            throws IOException, SQLException {
+            throws IOException {
         try (Connection connection = owner.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("create user if not exists reader password '" + folder.password() + "'");
             statement.execute("grant select on schema public to reader");
+        } catch (SQLException | RuntimeException failure) {
+            throw CannotStart.because(failure, folder.path(), "The database in " + folder.path() + " does not open.");
         }
         return pool(folder, READER, KEEP_PARSED, READERS);
     }

@@ -160,11 +160,11 @@ class EventsTest {
         String run = drillWith("RUN");
         Device other = new Device(server);
         List<String> events = new ArrayList<>(List.of(other.opened(player, 1), device.opened(player, run, 1)));
-        String poison = device.event("shot.noted", "{\"shot\":\"x\",\"note\":\"MARKED\",\"on\":true}");
+        String poison = device.event("number.called", "{\"number\":5}");
         events.add(poison);
         events.add(other.landed(2.2, 6.4));
         new JdbcTemplate(server.owner())
-                .execute("alter table chart_event add constraint no_marks check (kind <> 'shot.noted')");
+                .execute("alter table chart_event add constraint no_calls check (kind <> 'number.called')");
         try {
             JsonNode answers = answers(device.send(events));
             assertThat(answers)
@@ -172,7 +172,7 @@ class EventsTest {
                     .containsExactly("STORED", "STORED", "REFUSED", "STORED");
             assertThat(answers.at("/2/problem/code").asString()).isEqualTo("cannot_be_stored");
         } finally {
-            new JdbcTemplate(server.owner()).execute("alter table chart_event drop constraint no_marks");
+            new JdbcTemplate(server.owner()).execute("alter table chart_event drop constraint no_calls");
         }
         assertThat(device.fates(List.of(poison))).containsExactly("STORED");
         assertThat(other.stored().at("/set/trials").asInt()).isEqualTo(1);

@@ -40,7 +40,7 @@ public final class OldClub {
         return club;
     }
 
-    private static void fill(Connection connection, int sets) throws SQLException, IOException {
+    public static void fill(Connection connection, int sets) throws SQLException, IOException {
         UUID player = UUID.randomUUID();
         UUID session = UuidCreator.getTimeOrderedEpoch();
         int events = SHOTS_A_SET + 1;

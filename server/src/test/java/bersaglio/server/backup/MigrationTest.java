@@ -1,0 +1,123 @@
+package bersaglio.server.backup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bersaglio.server.ServerProcess;
+import bersaglio.server.StartedServer;
+import bersaglio.server.storage.ClubFiles;
+import bersaglio.server.storage.OldClub;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
+
+class MigrationTest {
+
+    private static final int SETS = 40;
+
+    @TempDir
+    private Path data;
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 4})
+    void anOlderClubIsBroughtUpToDateWithABackupOfAsItWas(int tables) throws Exception {
+        ClubFiles club = OldClub.in(data.resolve("club"), tables, SETS);
+        ServerProcess server = ServerProcess.start(club.folder());
+        server.stop();
+        assertThat(server.said())
+                .contains("Keeping a backup before", "step 1 of " + (5 - tables), "Results made again: 40 of 40 sets");
+        try (Connection connection = DriverManager.getConnection(club.url(), ClubFiles.OWNER, club.key())) {
+            JdbcTemplate jdbc = new JdbcTemplate(new SingleConnectionDataSource(connection, true));
+            assertThat(jdbc.queryForObject(
+                            "select count(*) from set_result where trials = '111111111111'", Integer.class))
+                    .isEqualTo(SETS);
+            assertThat(jdbc.queryForObject("select count(*) from shot_result", Integer.class))
+                    .isEqualTo(SETS * 12);
+        }
+        Path kept = club.folder().resolve("backups").resolve("before-tables-" + (tables + 1) + ".zip");
+        ClubFiles back = new ClubFiles(data.resolve("back"));
+        Restore.Restored restored = new Restore(back, Schema.newest(), text -> {}).from(kept);
+        assertThat(restored.holds()).isEqualTo(new Holdings(tables, 1, SETS, SETS * 12L, SETS * 13L));
+    }
+
+    static Stream<Arguments> everyPlaceInEveryStep() throws IOException {
+        List<Arguments> places = new ArrayList<>();
+        for (int step = 1; step <= Schema.newest(); step++) {
+            int statements = statements(step).size();
+            for (int done = 0; done <= statements; done++) {
+                places.add(Arguments.of(step, done));
+            }
+        }
+        return places.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyPlaceInEveryStep")
+    void aStepThatWasBrokenOffBetweenTwoOfItsStatementsIsDoneAgain(int step, int done) throws Exception {
+        String url = "jdbc:h2:mem:step" + step + "and" + done + ";DB_CLOSE_DELAY=-1";
+        try (Connection connection = DriverManager.getConnection(url, "club", "");
+                Statement statement = connection.createStatement()) {
+            Flyway flyway = Flyway.configure()
+                    .dataSource(url, "club", "")
+                    .validateOnMigrate(false)
+                    .load();
+            if (step > 1) {
+                Flyway.configure()
+                        .configuration(flyway.getConfiguration())
+                        .target(Integer.toString(step - 1))
+                        .load()
+                        .migrate();
+                OldClub.fill(connection, 2);
+            } else {
+                flyway.baseline();
+                statement.execute("delete from \"flyway_schema_history\"");
+            }
+            for (String one : statements(step).subList(0, done)) {
+                statement.execute(one);
+            }
+            assertThat(flyway.migrate().success).isTrue();
+            assertThat(flyway.info().pending()).isEmpty();
+            statement.execute("shutdown");
+        }
+    }
+
+    private static List<String> statements(int step) throws IOException {
+        Resource[] found =
+                new PathMatchingResourcePatternResolver().getResources("classpath*:db/migration/V" + step + "__*.sql");
+        String text = found[0].getContentAsString(StandardCharsets.UTF_8).replaceAll("--[^\n]*", "");
+        return Arrays.stream(text.split(";"))
+                .map(String::strip)
+                .filter(one -> !one.isEmpty())
+                .toList();
+    }
+
+    @Test
+    void aClubOfALaterVersionIsLeftAlone() throws IOException, SQLException {
+        ClubFiles club = OldClub.in(data.resolve("club"), 5, 1);
+        try (Connection connection = DriverManager.getConnection(club.url(), ClubFiles.OWNER, club.key());
+                Statement statement = connection.createStatement()) {
+            statement.execute("update \"flyway_schema_history\" set \"version\" = '99' where \"version\" = '5'");
+        }
+        assertThatThrownBy(() -> StartedServer.on(club.folder()).close())
+                .hasStackTraceContaining("was kept by a later version of Bersaglio. Start that version.");
+    }
+}
