@@ -11,40 +11,95 @@ import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** No body is read past 256 kB, a file that is brought in past 1 MB, whatever its header says of its length. */
+/**
+ * Reads the body before anybody else sees the request: not past 256 kB, a file that is brought in not past 1 MB, whatever
+ * its header says of its length, and in UTF-8. One that is not there yet is waited for without a thread, and not for ever.
+ */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
 
     private static final int MOST_BYTES = 256 * 1024;
     private static final int MOST_OF_A_FILE = 1024 * 1024;
     private static final String FILES = "/api/exchange/";
+    private static final String ARRIVED = BodyLimit.class.getName();
 
     private final ProblemWriter problems;
+    private final SlowBodies slow = new SlowBodies();
 
     BodyLimit(ProblemWriter problems) {
         this.problems = problems;
     }
 
     @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return false;
+    }
+
+    @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        int most = request.getRequestURI().startsWith(FILES) ? MOST_OF_A_FILE : MOST_BYTES;
-        byte[] body = request.getInputStream().readNBytes(most + 1);
-        if (body.length > most) {
+        int most = request.getServletPath().startsWith(FILES) ? MOST_OF_A_FILE : MOST_BYTES;
+        if (request.getAttribute(ARRIVED) instanceof SlowBodies.Body late) {
+            check(late.bytes(), late.length(), most, request, response, chain);
+            return;
+        }
+        long length = request.getContentLengthLong();
+        if (length <= 0 && request.getHeader("Transfer-Encoding") == null) {
+            check(new byte[0], 0, most, request, response, chain);
+        } else if (length > 0 && length <= most && request.getInputStream().available() >= length) {
+            byte[] body = request.getInputStream().readNBytes((int) length);
+            check(body, body.length, most, request, response, chain);
+        } else if (!slow.await(
+                request, most, ARRIVED, late -> problems.write(response, HttpStatus.REQUEST_TIMEOUT, late))) {
+            response.setHeader("Retry-After", "5");
+            response.setHeader("Connection", "close");
+            problems.write(
+                    response,
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    new Problem("too_many", "body", "many that are under way", "fewer at a time"));
+        }
+    }
+
+    private void check(
+            byte[] body,
+            long length,
+            int most,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            FilterChain chain)
+            throws ServletException, IOException {
+        if (length > most) {
             problems.write(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
                     new Problem("too_large", "body", "over " + most + " bytes", "at most " + most + " bytes"));
-            return;
+        } else if (!isText(body)) {
+            problems.write(
+                    response,
+                    HttpStatus.BAD_REQUEST,
+                    new Problem("broken_json", "body", "a byte that is no UTF-8", "JSON in UTF-8"));
+        } else {
+            chain.doFilter(new Read(request, body), response);
         }
-        chain.doFilter(new Read(request, body), response);
+    }
+
+    private static boolean isText(byte[] body) {
+        try {
+            StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(body));
+            return true;
+        } catch (CharacterCodingException bytes) {
+            return false;
+        }
     }
 
     private static final class Read extends HttpServletRequestWrapper {

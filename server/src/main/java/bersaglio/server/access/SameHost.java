@@ -33,6 +33,12 @@ class SameHost extends OncePerRequestFilter {
         this.problems = problems;
     }
 
+    /** A request whose body came late goes through all of it only then. */
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return false;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {

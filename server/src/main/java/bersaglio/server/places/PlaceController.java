@@ -72,17 +72,20 @@ class PlaceController {
     PlaceVersionView check(
             @PathVariable String place, @org.springframework.web.bind.annotation.RequestBody Check check) {
         List<CheckTouch> given = check.tries() == null ? List.of() : check.tries();
-        List<CharterCheck.Try> tries = given.stream()
-                .map(one -> new CharterCheck.Try(point(one.known()), point(one.touched())))
-                .toList();
+        List<CharterCheck.Try> tries =
+                given.stream().map(PlaceController::tried).toList();
         Place measured = places.known(place).chartedWithin(CharterCheck.sd(tries));
         return PlaceVersionView.of(places.keep(measured, OptionalInt.empty()));
     }
 
-    private static Point point(@Nullable PlaceView place) {
-        if (place == null) {
+    private static CharterCheck.Try tried(@Nullable CheckTouch one) {
+        if (one == null || one.known() == null || one.touched() == null) {
             throw new Refused("missing", "tries", "nothing", "a spot with where it was touched");
         }
+        return new CharterCheck.Try(point(one.known()), point(one.touched()));
+    }
+
+    private static Point point(PlaceView place) {
         return new Point(place.x(), place.y());
     }
 }

@@ -27,6 +27,9 @@ public class PlainRefusal extends ErrorReportValve {
             return;
         }
         try {
+            response.setHeader("Cache-Control", "no-store");
+            response.setHeader("X-Content-Type-Options", "nosniff");
+            response.setHeader("Referrer-Policy", "no-referrer");
             response.setContentType("application/problem+json");
             response.setCharacterEncoding("UTF-8");
             response.getReporter().write(BODY.formatted(status));

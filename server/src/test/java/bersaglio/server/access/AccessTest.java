@@ -3,6 +3,7 @@ package bersaglio.server.access;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.server.DemoServer;
+import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -11,12 +12,18 @@ import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(DemoServer.class)
 class AccessTest {
@@ -44,6 +51,118 @@ class AccessTest {
         assertThat(raw("GET /api/club?a=[ HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n"))
                 .startsWith("HTTP/1.1 400")
                 .contains("application/problem+json", "\"code\":\"refused\"");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/club",
+                "/%61pi/club",
+                "/%61%70%69/club",
+                "//api/club",
+                "/api;a=b/club",
+                "/./api/club",
+                "/drills/../api/club",
+                "/api/club/../today",
+                "/api/nothing",
+                "/api"
+            })
+    void dataIsKeptByNoCacheHoweverItsAddressIsSpelled(String path) throws IOException {
+        String answer =
+                raw("GET " + path + " HTTP/1.1\r\nHost: localhost:" + server.port() + "\r\nConnection: close\r\n\r\n");
+        assertThat(answer)
+                .contains(
+                        "Cache-Control: no-store",
+                        "Content-Security-Policy: default-src 'none'",
+                        "nosniff",
+                        "Referrer-Policy: no-referrer");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/api/players/%ff, 400",
+        "/api/players/%20, 400",
+        "/api/today?day=%ff, 400",
+        "/api/today?%, 400",
+    })
+    void whatCannotBeDecodedIsAProblem(String path, int status) throws IOException {
+        assertThat(raw("GET " + path + " HTTP/1.1\r\nHost: localhost:" + server.port()
+                        + "\r\nConnection: close\r\n\r\n"))
+                .startsWith("HTTP/1.1 " + status)
+                .contains("application/problem+json", "\"allowed\":");
+    }
+
+    @Test
+    void aBodyThatIsNoUtf8IsRefusedAsThat() {
+        byte[] body = "{\"name\":\"Nora _\",\"hand\":\"LEFT\"}".getBytes(StandardCharsets.UTF_8);
+        body[14] = (byte) 0xff;
+        HttpResponse<String> answer = server.send(server.request("/api/players/" + Device.newId())
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofByteArray(body)));
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(answer.body()).contains("no UTF-8");
+    }
+
+    @Test
+    void whoSendsSlowlyKeepsNobodyElseWaiting() throws Exception {
+        List<Socket> slow = new ArrayList<>();
+        ScheduledExecutorService drip = Executors.newSingleThreadScheduledExecutor();
+        try {
+            for (int i = 0; i < 600; i++) {
+                Socket one = new Socket(InetAddress.getLoopbackAddress(), server.port());
+                one.getOutputStream()
+                        .write(("POST /api/events HTTP/1.1\r\nHost: localhost:" + server.port()
+                                        + "\r\nContent-Type: application/json\r\nContent-Length: 5000\r\n\r\n{")
+                                .getBytes(StandardCharsets.US_ASCII));
+                slow.add(one);
+            }
+            drip.scheduleAtFixedRate(() -> slow.forEach(AccessTest::drop), 0, 500, TimeUnit.MILLISECONDS);
+            String player = Device.newId();
+            for (int i = 0; i < 20; i++) {
+                long asked = System.nanoTime();
+                assertThat(fromAnotherAddress("PUT /api/players/" + player, "{\"name\":\"Quick\",\"hand\":\"LEFT\"}"))
+                        .startsWith("HTTP/1.1 201");
+                assertThat(System.nanoTime() - asked).isLessThan(2_000_000_000L);
+            }
+            List<String> answers = new ArrayList<>();
+            for (Socket one : slow) {
+                one.setSoTimeout(15_000);
+                byte[] answer = new byte[12];
+                answers.add(
+                        one.getInputStream().readNBytes(answer, 0, 12) < 12
+                                ? "gone"
+                                : new String(answer, StandardCharsets.US_ASCII));
+            }
+            assertThat(answers).contains("HTTP/1.1 408", "HTTP/1.1 429").doesNotContain("HTTP/1.1 200");
+        } finally {
+            drip.shutdownNow();
+            for (Socket one : slow) {
+                one.close();
+            }
+        }
+    }
+
+    /** Its body in a packet of its own, as many a device sends it. */
+    private String fromAnotherAddress(String what, String body) throws IOException {
+        try (Socket socket =
+                new Socket(InetAddress.getLoopbackAddress(), server.port(), InetAddress.getByName("127.0.0.2"), 0)) {
+            socket.setTcpNoDelay(true);
+            socket.getOutputStream()
+                    .write((what + " HTTP/1.1\r\nHost: localhost:" + server.port()
+                                    + "\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: "
+                                    + body.length() + "\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            socket.getOutputStream().write(body.getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    private static void drop(Socket socket) {
+        try {
+            socket.getOutputStream().write(' ');
+        } catch (IOException refusedAlready) {
+            // The server has answered and closed.
+        }
     }
 
     @ParameterizedTest
