@@ -1,5 +1,6 @@
 import {
-  api, type Club, type Forecast, type KeptTarget, type Ledger, type PlayerPageView, type Session, type Squad, type Today, type ZoneReport,
+  api, type Club, type Forecast, type KeptTarget, type Ledger, type OpenQueue, type PlayerPageView,
+  type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
@@ -21,7 +22,8 @@ const keyOf = (question: string) => `${SHAPE}.${question}`
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
   const asked = await fetch().catch(() => undefined)
   if (asked?.data !== undefined) {
-    await remember(keyOf(question), asked.data)
+    // A device without room still shows what it was told.
+    await remember(keyOf(question), asked.data).catch(() => undefined)
     return { data: asked.data, at: Date.now(), cached: false }
   }
   if (asked?.response.status === 404) {
@@ -91,4 +93,10 @@ export function askZone(player: string, query: ZoneQuestion): Promise<Asked<Zone
 
 export function askTargets(): Promise<Asked<KeptTarget[]>> {
   return ask<KeptTarget[]>('targets', () => api.GET('/api/targets') as Promise<{ data?: KeptTarget[], response: Response }>)
+}
+
+/** Queues at a drill that are open; none while the server cannot be asked. */
+export async function askQueues(drill: string): Promise<OpenQueue[]> {
+  const asked = await api.GET('/api/drills/{drill}/queues', { params: { path: { drill } } }).catch(() => undefined)
+  return asked?.data ?? []
 }

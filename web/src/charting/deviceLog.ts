@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { v7 as uuid } from 'uuid'
 import type { ChartEvent, Problem } from '@/shared/api'
-import { leftBehind, note } from './justWritten'
+import { leftBehind } from './justWritten'
 
 export type Fate = 'waiting' | 'stored' | 'aside'
 
@@ -16,7 +16,12 @@ export interface Kept {
   storedAt: number
   event: ChartEvent
   problem?: Problem | undefined
+  /** The same for events that are kept, and sent, all or none. */
+  together?: string
 }
+
+/** An event with whose set it belongs to. */
+export interface Entry { event: NewEvent, player: string, drill: string }
 
 /** What is written down: the number comes with it, and is the event's own unless another device had given one. */
 type Written = Omit<Kept, 'seq' | 'event'> & { seq?: number, event: NewEvent & { seq?: number } }
@@ -52,31 +57,37 @@ function database(): Promise<IDBPDatabase<DeviceSchema>> {
 
 /** Keeps what a page that is gone had written and could not keep any more. */
 async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<void> {
-  const left = await leftBehind()
-  if (left.length > 0) {
+  for (const { key, written } of await leftBehind()) {
     const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
-    for (const written of left.map((one) => one.written as Written)) {
-      const known = await tx.store.index('run').getAll(written.run)
-      if (!known.some((kept) => kept.event.id === written.event.id)) {
-        await tx.store.add(written)
+    for (const one of written.map(fromNote)) {
+      const known = await tx.store.index('run').getAll(one.run)
+      if (!known.some((kept) => kept.event.id === one.event.id)) {
+        await tx.store.add(one)
       }
     }
     await tx.done
-    left.forEach(({ key }) => localStorage.removeItem(key))
+    localStorage.removeItem(key)
   }
 }
 
+/** A page of an earlier version noted what it would write down, not what it was given. */
+function fromNote(noted: unknown): Written {
+  const one = noted as Written | Entry
+  return 'fate' in one ? one : writtenOf(one)
+}
+
+function writtenOf({ event, player, drill }: Entry, together?: string): Written {
+  return { run: event.run, player, drill, fate: 'waiting', storedAt: 0, event, ...together && { together } }
+}
+
 /**
- * Keeps one event: a single transaction, forced to disc, gives it the device's next number. It has been kept once the
- * promise is fulfilled; until then it is noted where a page that is gone leaves it behind.
+ * Keeps events, all or none: a single transaction, forced to disc, gives them the device's next numbers. They have been kept
+ * once the promise is fulfilled.
  */
-export async function keep(event: NewEvent, player: string, drill: string): Promise<void> {
-  const written: Written = { run: event.run, player, drill, fate: 'waiting', storedAt: 0, event }
-  const onDisc = note(written)
+export async function keep(entries: Entry[]): Promise<void> {
+  const together = entries.length > 1 ? uuid() : undefined
   const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
-  void tx.store.add(written)
-  await tx.done
-  onDisc()
+  await Promise.all([...entries.map((entry) => tx.store.add(writtenOf(entry, together))), tx.done])
 }
 
 /** Takes over a run that another device, or this one long ago, has written; these events are on the server already. */

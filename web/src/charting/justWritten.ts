@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid'
 
 /**
- * What a page wrote and the disc may not have yet. It is noted in the same moment as it is written, so that a page that
- * is gone before its transaction ended leaves it to the next one.
+ * What a page wrote and the disc may not have yet. It is noted in the same moment as it is written, so that a page that is
+ * gone before its transaction ended leaves it to the next one.
  */
 const PREFIX = 'bersaglio.written.'
 const page = uuid()
@@ -19,20 +19,26 @@ const claimed = navigator.locks
     })
   : Promise.resolve()
 
-/** @return to be called when it is on disc */
-export function note(written: unknown): () => void {
+export interface Noted {
+  /** Whether there was room for it. */
+  noted: boolean
+  /** To be called when it is on disc. */
+  onDisc: () => void
+}
+
+export function note(written: unknown[]): Noted {
   const key = `${PREFIX}${page}.${String(++lastNote).padStart(9, '0')}`
   try {
     localStorage.setItem(key, JSON.stringify(written))
+    return { noted: true, onDisc: () => localStorage.removeItem(key) }
   } catch {
     // No room beside the disc: then the disc alone has to keep it.
-    return () => undefined
+    return { noted: false, onDisc: () => undefined }
   }
-  return () => localStorage.removeItem(key)
 }
 
-/** What pages that are gone left behind, in the order in which they wrote it. */
-export async function leftBehind(): Promise<{ key: string, written: unknown }[]> {
+/** What pages that are gone left behind, in the order in which they wrote it; what belongs together is together. */
+export async function leftBehind(): Promise<{ key: string, written: unknown[] }[]> {
   await claimed
   const { held = [] } = await navigator.locks?.query() ?? {}
   const living = new Set(held.map((lock) => lock.name))
@@ -43,9 +49,10 @@ export async function leftBehind(): Promise<{ key: string, written: unknown }[]>
 }
 
 /** What cannot be read is left where it is, and keeps nothing else back. */
-function read(key: string): { key: string, written: unknown }[] {
+function read(key: string): { key: string, written: unknown[] }[] {
   try {
-    return [{ key, written: JSON.parse(localStorage.getItem(key) ?? '') }]
+    const written: unknown = JSON.parse(localStorage.getItem(key) ?? '')
+    return [{ key, written: Array.isArray(written) ? written : [written] }]
   } catch {
     return []
   }

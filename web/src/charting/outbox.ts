@@ -3,6 +3,8 @@ import { ref } from 'vue'
 import { api, type EventAnswer } from '@/shared/api'
 import { seenServerTime } from '@/shared/clock'
 import { change, countWithFate, keep, withFate, type Kept } from './deviceLog'
+import { note } from './justWritten'
+import { keeperOf } from './keeper'
 
 const MOST_EVENTS = 100
 const MOST_BYTES = 64 * 1024
@@ -12,6 +14,8 @@ const AFTER_PAINT = 60
 const LONGEST_PAUSE = 30_000
 /** Refusals of a whole request that another try may well get past. */
 const PASSING = new Set([401, 403, 408, 429])
+/** What the server fails on so often, all by itself, is set aside. */
+const MOST_FAILURES = 3
 
 /**
  * Sends what this device has kept, in order, until the server has acknowledged it. One tab of a browser sends at a
@@ -21,7 +25,25 @@ export const useOutbox = defineStore('outbox', () => {
   const waiting = ref(0)
   const aside = ref(0)
   const reachable = ref(true)
-  const notKept = ref(false)
+  /** Why the server takes nothing though it can be reached; empty while it does. */
+  const serverSays = ref('')
+  let most = MOST_EVENTS
+  const failures = new Map<string, number>()
+  /** Between the tabs of this browser: one has kept something, or the one that sends has got somewhere. */
+  const tabs = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('bersaglio.outbox')
+  tabs?.addEventListener('message', ({ data }: MessageEvent<'kept' | 'sent'>) => {
+    void count()
+    if (data === 'kept') {
+      sendSoon()
+    }
+  })
+  const keeper = keeperOf(keep, note, (entries) => {
+    waiting.value += entries.length
+    setTimeout(() => {
+      sendSoon()
+      tabs?.postMessage('kept')
+    }, AFTER_PAINT)
+  })
   let wake: (() => void) | undefined
   let pause = FIRST_PAUSE
   let started = false
@@ -30,18 +52,6 @@ export const useOutbox = defineStore('outbox', () => {
   async function count() {
     waiting.value = await countWithFate('waiting')
     aside.value = await countWithFate('aside')
-  }
-
-  async function put(...given: Parameters<typeof keep>) {
-    try {
-      await keep(...given)
-      notKept.value = false
-    } catch (failure) {
-      notKept.value = true
-      throw failure
-    }
-    waiting.value++
-    setTimeout(sendSoon, AFTER_PAINT)
   }
 
   function sendSoon() {
@@ -66,6 +76,11 @@ export const useOutbox = defineStore('outbox', () => {
     started = true
     window.addEventListener('online', sendSoon)
     document.addEventListener('visibilitychange', sendSoon)
+    window.addEventListener('beforeunload', (event) => {
+      if (keeper.unkept.value.length > 0) {
+        event.preventDefault()
+      }
+    })
     void count()
     if (navigator.locks) {
       void navigator.locks.request('bersaglio.sender', sendForEver)
@@ -76,7 +91,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   async function sendForEver(): Promise<void> {
     for (;;) {
-      const batch = withinBytes(await withFate('waiting', MOST_EVENTS))
+      const batch = batchOf(await withFate('waiting', most), most)
       if (batch.length === 0) {
         await until(LONGEST_PAUSE)
       } else if (!await send(batch)) {
@@ -84,6 +99,7 @@ export const useOutbox = defineStore('outbox', () => {
         pause = Math.min(pause * 2, LONGEST_PAUSE)
       }
       await count()
+      tabs?.postMessage('sent')
       rounds.splice(0).forEach((done) => done())
     }
   }
@@ -102,24 +118,38 @@ export const useOutbox = defineStore('outbox', () => {
   async function send(batch: Kept[]): Promise<boolean> {
     try {
       const { data, error, response } = await api.POST('/api/events', { body: { events: batch.map((kept) => kept.event) } })
-      reachable.value = response.status < 500
+      reachable.value = response.status < 500 || response.status === 507
+      serverSays.value = response.status === 507 ? (error as EventAnswer['problem'])?.detail ?? '' : ''
       if (data) {
         seenServerTime(data.serverTime)
+        most = Math.min(MOST_EVENTS, most * 2)
         return await settle(batch, data.answers)
       }
-      if (response.status >= 500 || PASSING.has(response.status)) {
+      if (response.status > 500 || PASSING.has(response.status)) {
         return false
       }
-      const first = batch[0]
-      if (batch.length > 1 && first) {
-        return await send([first])
-      }
-      await setAside(batch, () => error)
-      return true
+      return await refusedWhole(batch, response.status === 500, error)
     } catch {
       reachable.value = false
       return false
     }
+  }
+
+  /** What the server cannot take at all is found by halves, and set aside by itself; the rest goes on. */
+  async function refusedWhole(batch: Kept[], failed: boolean, problem: EventAnswer['problem']): Promise<boolean> {
+    const [first] = batch
+    if (batch.length > 1 || !first) {
+      most = Math.ceil(batch.length / 2)
+      return true
+    }
+    const times = (failures.get(first.event.id) ?? 0) + 1
+    failures.set(first.event.id, times)
+    if (failed && times < MOST_FAILURES) {
+      return false
+    }
+    await setAside((await withFate('waiting')).filter((kept) => kept.run === first.run), (kept) => kept.seq === first.seq ? problem : undefined)
+    most = MOST_EVENTS
+    return true
   }
 
   async function settle(batch: Kept[], answers: EventAnswer[]): Promise<boolean> {
@@ -145,13 +175,21 @@ export const useOutbox = defineStore('outbox', () => {
     sendSoon()
   }
 
-  return { waiting, aside, reachable, notKept, put, start, allSent, sendAsideAgain }
+  return {
+    waiting, aside, reachable, serverSays, unkept: keeper.unkept, put: keeper.put, together: keeper.together, start, allSent,
+    sendAsideAgain,
+  }
 })
 
-function withinBytes(all: Kept[]): Kept[] {
+/** As many as fit; what belongs together is not cut unless there is nothing else. */
+export function batchOf(all: Kept[], most: number): Kept[] {
   let bytes = 0
-  return all.filter((kept, place) => {
+  const fitting = all.filter((kept, place) => {
     bytes += JSON.stringify(kept.event).length
     return place === 0 || bytes < MOST_BYTES
   })
+  const last = fitting.at(-1)?.together
+  const cut = last !== undefined && (fitting.length < all.length || all.length >= most)
+  const from = fitting.findIndex((kept) => kept.together === last)
+  return cut && from > 0 ? fitting.slice(0, from) : fitting
 }

@@ -2,6 +2,7 @@
 import { useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onActivated, onBeforeUnmount, onDeactivated, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useOutbox } from '@/charting/outbox'
 import CourtDrawing from '@/court/CourtDrawing.vue'
 import { isFacing, surfaceOf } from '@/court/shape'
 import { turned } from '@/court/turn'
@@ -37,6 +38,7 @@ const goals = useGoals()
 const settings = useSettings()
 const onCourt = useOnCourt()
 const feedback = useFeedback()
+const outbox = useOutbox()
 const wakeLock = useWakeLock()
 const charted = useSet()
 const { set, level } = charted
@@ -240,9 +242,19 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
         @next="ready = desk.next()"
         @move="desk.move"
       />
-      <p v-if="charted.tookPen.value" class="soft">{{ t('courtside.elsewhere') }}</p>
+      <div v-if="charted.watching.value" class="watching" role="status" data-test="watching">
+        <p>{{ t('pen.watching') }}</p>
+        <v-btn color="primary" variant="flat" size="large" @click="charted.takeOver()">{{ t('pen.takeOver') }}</v-btn>
+      </div>
+      <p v-else-if="charted.tookPen.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>
-    <ShotStrip v-model:chosen="chosenId" class="strip-area" :shots="desk.shots.value" :on-surface="onSurface" />
+    <ShotStrip
+      v-model:chosen="chosenId"
+      class="strip-area"
+      :shots="desk.shots.value"
+      :unkept="outbox.unkept"
+      :on-surface="onSurface"
+    />
     <p class="visually-hidden" aria-live="assertive" data-test="said">{{ desk.said.value }}</p>
     <TwoHalves
       v-if="way === 'HALVES' && person"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useOutbox } from '@/charting/outbox'
 import type { Level, SetView } from '@/shared/api'
 import { asMetres } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
@@ -19,6 +20,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ side: [side: number], tick: [] }>()
 const { t } = useI18n()
+const outbox = useOutbox()
+/** Shots that are gone with this page, unless the device has room before. */
+const notKept = computed(() => props.set?.shots.filter((shot) => outbox.unkept.includes(shot.id)).length ?? 0)
 const goals = useGoals()
 const count = computed(() => props.set?.count ?? props.level.fresh)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
@@ -44,6 +48,7 @@ const facts = computed(() => [
   <div class="tally" data-test="tally">
     <p v-if="goals.place(level.goal, count)" class="place" data-test="station">{{ goals.place(level.goal, count) }}</p>
     <p class="count big" data-test="count">{{ goals.counted(level, set) }}</p>
+    <p v-if="notKept" class="not-kept" role="alert" data-test="not-kept">{{ t('courtside.ofTheseNotKept', { count: notKept }, notKept) }}</p>
     <p class="standing" :class="set?.standing ?? 'OPEN'" data-test="standing">{{ goals.standing(level, set) }}</p>
     <GoalFace
       :level="level"
@@ -67,6 +72,12 @@ const facts = computed(() => [
 
 .big {
   font-size: 76px;
+}
+
+.not-kept {
+  font-weight: 700;
+  padding-left: 12px;
+  border-left: 6px solid var(--plum);
 }
 
 .tally > * + * {

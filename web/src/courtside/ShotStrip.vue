@@ -6,7 +6,7 @@ import { useSentences } from '@/shared/sentences'
 import ShotMark from '@/court/ShotMark.vue'
 
 /** The last dozen shots, each a button that opens it for a change. */
-const props = defineProps<{ shots: Shot[], onSurface?: { sport: Sport, plane: Plane } | undefined }>()
+const props = defineProps<{ shots: Shot[], unkept: string[], onSurface?: { sport: Sport, plane: Plane } | undefined }>()
 const chosen = defineModel<string | undefined>('chosen', { required: true })
 const { t } = useI18n()
 const { ruling } = useSentences()
@@ -15,6 +15,7 @@ const MOST = 12
 const last = computed(() => props.shots.slice(-MOST).map((shot, place) => ({
   shot, number: Math.max(0, props.shots.length - MOST) + place + 1,
 })))
+const isUnkept = (shot: Shot) => props.unkept.includes(shot.id)
 const earlier = computed(() => Math.max(0, props.shots.length - MOST))
 
 function away({ ruling: { outcome, side } }: Shot) {
@@ -32,17 +33,17 @@ function away({ ruling: { outcome, side } }: Shot) {
     <button
       v-for="{ shot, number } in last"
       :key="`${shot.id} ${number}`"
-      v-memo="[number, shot.ruling.outcome, shot.ruling.side, shot.close, shot.counted, shot.id === chosen]"
+      v-memo="[number, shot.ruling.outcome, shot.ruling.side, shot.close, shot.counted, shot.id === chosen, isUnkept(shot)]"
       type="button"
       class="shot"
       :disabled="shot.grain === 'COUNT_ONLY'"
-      :class="{ chosen: shot.id === chosen, uncounted: !shot.counted }"
-      :aria-label="t('courtside.shot', { number, ruling: ruling(shot.ruling, onSurface) })"
+      :class="{ chosen: shot.id === chosen, uncounted: !shot.counted, unkept: isUnkept(shot) }"
+      :aria-label="t(isUnkept(shot) ? 'courtside.shotNotKept' : 'courtside.shot', { number, ruling: ruling(shot.ruling, onSurface) })"
       :aria-pressed="shot.id === chosen"
       @click="chosen = chosen === shot.id ? undefined : shot.id"
     >
       <svg viewBox="-1.4 -1.4 2.8 2.8" aria-hidden="true"><ShotMark :ruling="shot.ruling" :size="1" :away="away(shot)" /></svg>
-      <span class="word">{{ ruling(shot.ruling, onSurface) }}</span>
+      <span class="word">{{ isUnkept(shot) ? t('courtside.notKept') : ruling(shot.ruling, onSurface) }}</span>
       <span v-if="shot.close" class="near" aria-hidden="true">?</span>
     </button>
   </section>
@@ -96,6 +97,10 @@ function away({ ruling: { outcome, side } }: Shot) {
 
 .uncounted {
   border-style: dashed;
+}
+
+.unkept {
+  border: 3px double var(--plum);
 }
 
 .word {

@@ -1,4 +1,4 @@
-import type { Caller, ChartEvent, SetView, Shot, Standpoint } from '@/shared/api'
+import type { Caller, ChartEvent, Said, SetView, Shot, Standpoint } from '@/shared/api'
 import type { RulesProblem } from '@/charting/rules'
 
 export type Logged = { ok: true, set: SetView } | { ok: false, problem: RulesProblem }
@@ -16,6 +16,7 @@ export function entriesOf(write: Write, opened: (standpoint: Standpoint) => Logg
   return {
     turn: () => write('set.turned', {}),
     call: (shot: string, ruling: Shot['ruling']) => write('shot.called', { shot, ...ruling }),
+    close: (said: Said) => write('set.closed', { said }),
     reopen: () => write('set.reopened', {}),
     /** The balls until now were for the range; from here on they count. */
     startScoring: () => write('scoring.started', {}),

@@ -1,7 +1,7 @@
 import { ofPlayer } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import type { Conditions, LoadedRules } from '@/charting/rules'
-import type { Drill, From, Player } from '@/shared/api'
+import { api, type ChartEvent, type Drill, type From, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
 
 /** What a set is opened with. */
@@ -48,4 +48,50 @@ export async function openHere(rules: LoadedRules, { player, drill, track, compa
     }
   }
   return undefined
+}
+
+interface Opened {
+  player: Player
+  drill: Drill
+  level: number
+  standpoint: Standpoint
+  conditions: Conditions
+  place: PlaceVersion | undefined
+  best: number | undefined
+}
+
+/** What is kept of a set as it stood at the first touch. */
+export function openedWith({ player, drill, level, standpoint, conditions, place, best }: Opened) {
+  const { from, opponent, laid, track, partners, queue, heldAt } = conditions
+  return {
+    player: player.id, hand: player.hand, drill: drill.id, level, standpoint, from, opponent,
+    ...place && { place: place.versionId },
+    ...place?.charterSd !== undefined && { charterSd: place.charterSd },
+    ...laid?.length && { laid },
+    ...track && { track },
+    ...best !== undefined && { toBeat: best },
+    ...partners?.length && { partners },
+    ...queue && { queue },
+    ...heldAt && { heldAt },
+  }
+}
+
+/** A run as the server has it; nothing while it cannot be asked. */
+export async function runOnServer(run: string): Promise<ChartEvent[] | undefined> {
+  const answer = await api.GET('/api/runs/{run}', { params: { path: { run } } }).catch(() => undefined)
+  return answer?.data?.events
+}
+
+/** Milliseconds since a set was opened, by a clock that nobody sets. */
+export function setClock() {
+  let tick = 0
+  return {
+    begin: () => {
+      tick = performance.now()
+    },
+    goOn: (openedAt: number) => {
+      tick = performance.now() - (clubTime() - openedAt)
+    },
+    at: () => performance.now() - tick,
+  }
 }

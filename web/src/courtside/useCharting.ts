@@ -60,8 +60,20 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     said.value = words ? words(logged.set) : counted()
   }
 
+  /** Another tab of this browser has the pen. */
+  function isOnlyWatched(): boolean {
+    if (charted.watching.value) {
+      cue('refused')
+      said.value = t('pen.watching')
+    }
+    return charted.watching.value
+  }
+
   async function log(write: () => Logged | undefined): Promise<boolean> {
     await seen.ready.value
+    if (isOnlyWatched()) {
+      return false
+    }
     if (locked.value || set.value?.closed || set.value?.count.full) {
       cue('refused')
       said.value = set.value?.closed ? t('courtside.closed') : t('courtside.full', { balls: set.value?.trials ?? 0 })
@@ -88,6 +100,9 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   /** What is no shot, but belongs to the set: it waits for the set, too. */
   async function enter(write: () => Logged | undefined) {
     await seen.ready.value
+    if (isOnlyWatched()) {
+      return
+    }
     if (locked.value || set.value?.closed) {
       cue('refused')
     } else {
@@ -116,13 +131,16 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     }
   }
 
-  const call = (shot: string, given: Ruling) => settle(charted.call(shot, given),
+  const call = (shot: string, given: Ruling) => isOnlyWatched() || settle(charted.call(shot, given),
     () => t('courtside.said', { ruling: ruling(given), count: counted() }))
   const takenBack = () => t('courtside.undone', { count: counted() })
 
   /** What is taken back, marked or closed comes after the balls that were touched before it. */
   async function undo() {
     await seen.ready.value
+    if (isOnlyWatched()) {
+      return
+    }
     if (charted.onTheWay.value.length > 0) {
       charted.forget()
     } else if (!set.value?.closed) {
@@ -132,7 +150,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
 
   async function redo() {
     await seen.ready.value
-    if (!set.value?.closed) {
+    if (!isOnlyWatched() && !set.value?.closed) {
       settle(charted.redo(), takenBack)
     }
   }
@@ -180,7 +198,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   async function note(what: Note) {
     await seen.ready.value
     const shot = chosen.value?.shot ?? shots.value.at(-1)
-    if (shot && !set.value?.closed) {
+    if (shot && !isOnlyWatched() && !set.value?.closed) {
       const on = !shot.notes.includes(what)
       settle(charted.note(shot.id, what, on), () => t(on ? 'note.on' : 'note.off', { note: t(`note.${what}`) }))
     }
@@ -189,7 +207,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   async function pause() {
     await seen.ready.value
     const now = set.value
-    if (now && !now.closed) {
+    if (now && !isOnlyWatched() && !now.closed) {
       settle(now.pausedSince === undefined ? charted.pause() : charted.goOn(), (after) =>
         t(after.pausedSince === undefined ? 'pause.over' : 'pause.on'))
     }
@@ -235,6 +253,9 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
 
   async function closeOrNext() {
     await seen.ready.value
+    if (isOnlyWatched()) {
+      return
+    }
     if (set.value?.closed) {
       seen.ready.value = next()
       return

@@ -10,13 +10,14 @@ import {
 } from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  api, EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling, type Said,
+  EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling,
   type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
 import { entriesOf, type Body, type Logged } from './entries'
-import { dayOf, hasWaiting, openHere, sideOf, toTheMillimetre, type Opening } from './opening'
+import { dayOf, hasWaiting, openedWith, openHere, runOnServer, setClock, sideOf, toTheMillimetre, type Opening } from './opening'
+import { useWatching } from './useWatching'
 
 /** One set while it is charted: judged at once by the rules, kept on this device, sent by the outbox. */
 export function useSet() {
@@ -33,9 +34,11 @@ export function useSet() {
   let session = ''
   let run = ''
   let pen = 1
-  let openedAt = 0
-  let openedTick = 0
+  const clock = setClock()
   let start = 1
+  /** The event of this set that was written last, by whichever tab. */
+  let lastEvent: string | undefined
+  const pens = useWatching({ run: () => run, last: () => lastEvent, add, read, taken })
 
   /** What the next set is opened under: side, opponent's hand, what was really laid, and where. */
   const conditions = shallowRef<Conditions>(AS_DRAWN)
@@ -61,6 +64,7 @@ export function useSet() {
     }
     device = await deviceId()
     await settleStanding()
+    await takePen()
     const open = given.run ?? await openHere(rules, given) ?? (given.company?.heldAt ? undefined : given.openRun)
     if (open) {
       await resume(open)
@@ -82,8 +86,34 @@ export function useSet() {
   async function onTrack(track: string) {
     conditions.value = { ...conditions.value, track, from: sideOf(track) ?? conditions.value.from }
     await settleStanding()
+    await takePen()
     await fresh()
     lie()
+  }
+
+  const takePen = () => pens.take([player.id, drill.id, conditions.value.track ?? '', conditions.value.heldAt ? 'paper' : ''].join(' '))
+
+  /** Goes on with a set as these events make it; onwards from them whoever wrote them. */
+  function read(open: string, events: ChartEvent[]): SetView | undefined {
+    chart = rules.chart(drill, history(open))
+    const seen = chart.append(events)
+    if ('problem' in seen) {
+      return undefined
+    }
+    onTheWay.value = []
+    run = open
+    lastEvent = events.at(-1)?.id
+    session = seen.session
+    clock.goOn(seen.openedAt)
+    pen = seen.pen
+    show(seen)
+    lie()
+    return seen
+  }
+
+  async function taken(): Promise<string | undefined> {
+    await settleStanding()
+    return set.value && !set.value.closed ? run : openHere(rules, { player, drill, track: conditions.value.track ?? '' })
   }
 
   function lie() {
@@ -111,6 +141,7 @@ export function useSet() {
     onTheWay.value = []
     session = await sessionOf(dayOf(clubTime()))
     set.value = undefined
+    lastEvent = undefined
     tookPen.value = false
     run = uuid()
     pen = 1
@@ -121,26 +152,28 @@ export function useSet() {
   async function resume(open: string) {
     let events = (await ofRun(open)).filter((kept) => kept.fate !== 'aside').map((kept) => kept.event)
     if (!events.some((event) => event.kind === 'set.opened') || !hasWaiting(await ofRun(open))) {
-      events = await fromServer(open) ?? events
+      events = await runOnServer(open) ?? events
     }
-    run = open
-    chart = rules.chart(drill, history())
-    const seen = chart.append(events)
-    const first = events[0]
-    if ('problem' in seen || !first) {
+    const seen = read(open, events)
+    const last = events.at(-1)
+    if (!seen || !last) {
       throw new Error('the set cannot be opened')
     }
     await adopt(events, seen.player, seen.drill)
-    show(seen)
-    session = first.session
-    openedAt = seen.openedAt
-    openedTick = performance.now() - (clubTime() - openedAt)
-    pen = seen.pen
     const lastWriter = events.filter((event) => event.pen === pen).at(-1)
     tookPen.value = lastWriter?.device !== device
-    if (tookPen.value) {
+    if (tookPen.value && !pens.watching.value) {
       pen = seen.pen + 1
-      write('pen.taken', { pen, lastSeen: events.at(-1)?.id ?? first.id })
+      write('pen.taken', { pen, lastSeen: last.id })
+    }
+  }
+
+  function add(event: ChartEvent) {
+    const seen = chart.append(event)
+    if (!('problem' in seen)) {
+      lastEvent = event.id
+      show(seen)
+      lie()
     }
   }
 
@@ -149,23 +182,20 @@ export function useSet() {
     team.value = seen.count.turn ?? team.value
   }
 
-  async function fromServer(open: string): Promise<ChartEvent[] | undefined> {
-    const answer = await api.GET('/api/runs/{run}', { params: { path: { run: open } } }).catch(() => undefined)
-    return answer?.data?.events
-  }
-
   function write(kind: ChartEvent['kind'], body: Body): Logged {
     const event: NewEvent = {
       id: uuid(), kind, v: EVENT_VERSION, session, run, pen, device,
-      at: Math.max(0, Math.round(performance.now() - openedTick)), wall: clubTime(), body,
+      at: Math.max(0, Math.round(clock.at())), wall: clubTime(), body,
     }
     // Its number is given when it is kept; the rules judge it at once and do not look at numbers.
     const seen = chart.append({ ...event, seq: 1 })
     if ('problem' in seen) {
       return { ok: false, problem: seen.problem }
     }
+    pens.tell({ run, event, after: lastEvent })
+    lastEvent = event.id
     show(seen)
-    outbox.put(event, seen.player, seen.drill).catch(() => undefined)
+    void outbox.put({ event, player: seen.player, drill: seen.drill }).then(() => pens.tell({ run: event.run }))
     return { ok: true, set: seen }
   }
 
@@ -179,21 +209,11 @@ export function useSet() {
     if (set.value) {
       return { ok: true, set: set.value }
     }
-    openedAt = clubTime()
-    openedTick = performance.now()
+    clock.begin()
     void navigator.storage?.persist?.()
-    const { from, opponent, laid, track, partners, queue, heldAt } = conditions.value
-    const opened = write('set.opened', {
-      player: player.id, hand: player.hand, drill: drill.id, level: level.value, standpoint, from, opponent,
-      ...place.value && { place: place.value.versionId },
-      ...place.value?.charterSd !== undefined && { charterSd: place.value.charterSd },
-      ...laid?.length && { laid },
-      ...track && { track },
-      ...standing.value?.best !== undefined && { toBeat: standing.value.best },
-      ...partners?.length && { partners },
-      ...queue && { queue },
-      ...heldAt && { heldAt },
-    })
+    const opened = write('set.opened', openedWith({
+      player, drill, level: level.value, standpoint, conditions: conditions.value, place: place.value, best: standing.value?.best,
+    }))
     return opened.ok && conditions.value.stance ? write('stance.moved', conditions.value.stance) : opened
   }
 
@@ -223,10 +243,8 @@ export function useSet() {
   const standAt = (stance: Stance): Logged | undefined => {
     if (!set.value) {
       conditions.value = { ...conditions.value, stance }
-      lie()
-      return undefined
     }
-    const moved = write('stance.moved', stance)
+    const moved = set.value && write('stance.moved', stance)
     lie()
     return moved
   }
@@ -249,7 +267,6 @@ export function useSet() {
 
   const undo = () => turnBack('entry.undone', set.value?.undo)
   const redo = () => turnBack('entry.redone', set.value?.redo)
-  const close = (said: Said) => write('set.closed', { said })
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>
     write('level.moved', { from: level.value, to, by, unmet })
   const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
@@ -259,12 +276,10 @@ export function useSet() {
     return set.value ? judge(drill, history(), chart.line()) : undefined
   }
 
-  const history = () => (standing.value?.sets ?? []).filter((line) => line.run !== run)
+  const history = (of = run) => (standing.value?.sets ?? []).filter((line) => line.run !== of)
   /** Milliseconds since the set's start in which it was played. */
   function played(): number {
-    const seen = set.value
-    const at = performance.now() - openedTick
-    return seen ? Math.max(0, (seen.pausedSince ?? at) - seen.paused) : 0
+    return set.value ? Math.max(0, (set.value.pausedSince ?? clock.at()) - set.value.paused) : 0
   }
 
   async function next() {
@@ -276,10 +291,9 @@ export function useSet() {
     lie()
   }
 
-  const playerId = () => player.id
-
   return {
-    ...entriesOf(write, open), playerId, set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
-    under, standAt, forget, load, land, landed, preview, key, undo, redo, close, moveLevel, judged, played, next, onTrack, fromHere,
+    ...entriesOf(write, open), watching: pens.watching, takeOver: pens.takeOver, playerId: () => player.id,
+    set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
+    under, standAt, forget, load, land, landed, preview, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
   }
 }

@@ -13,6 +13,9 @@ const MOST_OFFERED = 12
 const problem = computed(() => props.draft.problem.value)
 const place = computed(() => props.draft.place.value)
 const upTo = computed(() => props.draft.text.value.slice(0, cursor.value))
+/** The end of it, in which a begun word is looked for: all of a text that is far too long would take its time. */
+const LONGEST_WORD = 80
+const justTyped = computed(() => upTo.value.slice(-LONGEST_WORD))
 const offered = computed(() => props.draft.next(upTo.value).slice(0, MOST_OFFERED))
 const words = computed(() => problem.value
   ? problemWords(problem.value)
@@ -31,7 +34,7 @@ function moved() {
 const DESCRIBED: Record<string, string> = { 'a number': '', 'words in quotes': '""' }
 
 async function offer(next: string) {
-  const begun = /[\p{L}\p{N}'_-]*$/u.exec(upTo.value)?.[0] ?? ''
+  const begun = /[\p{L}\p{N}'_-]*$/u.exec(justTyped.value)?.[0] ?? ''
   const put = DESCRIBED[next] ?? `${next} `
   const { text } = props.draft
   const from = cursor.value - (next.startsWith(begun) ? begun.length : 0)
@@ -46,7 +49,7 @@ async function offer(next: string) {
 
 function complete(event: KeyboardEvent) {
   const [first] = offered.value
-  const begun = /[\p{L}\p{N}'_-]+$/u.test(upTo.value)
+  const begun = /[\p{L}\p{N}'_-]+$/u.test(justTyped.value)
   if (first !== undefined && begun) {
     event.preventDefault()
     void offer(first)
@@ -70,7 +73,6 @@ function showPlace() {
       ref="area"
       :value="draft.text.value"
       spellcheck="false"
-      maxlength="20000"
       :aria-invalid="!!problem"
       aria-describedby="drill-words-say"
       @input="typed"

@@ -21,10 +21,12 @@ export function useCorrection() {
       id: uuid(), kind: what, v: EVENT_VERSION, session: data.set.session, run, pen, device,
       at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
     })
+    const { player, drill } = data.set
+    const put = (one: NewEvent) => outbox.put({ event: one, player, drill })
     if (!own) {
-      await outbox.put(event('pen.taken', { pen, lastSeen: last.id }), data.set.player, data.set.drill)
+      await put(event('pen.taken', { pen, lastSeen: last.id }))
     }
-    await outbox.put(event(kind, body), data.set.player, data.set.drill)
+    await put(event(kind, body))
     await outbox.allSent()
   }
 

@@ -2,8 +2,10 @@
 import { computed, nextTick, ref, shallowReactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { askClub } from '@/charting/asked'
+import { askClub, askQueues } from '@/charting/asked'
+import { useOutbox } from '@/charting/outbox'
 import CourtsidePage from '@/courtside/CourtsidePage.vue'
+import type { OpenQueue } from '@/shared/api'
 import PageStates from '@/shared/PageStates.vue'
 import { useAsked } from '@/shared/useAsked'
 import QueueTurns from './QueueTurns.vue'
@@ -15,11 +17,16 @@ const { t } = useI18n()
 const router = useRouter()
 const queue = useQueue(props.drill)
 const { answer, failed, load } = useAsked(async () => {
-  const [club] = await Promise.all([askClub(), queue.load()])
+  const [club, open] = await Promise.all([askClub(), askQueues(props.drill), queue.load()])
+  elsewhere.value = open.filter((one) => one.queue !== queue.own.value?.id)
   return club
 })
+/** Queues at this drill that another device has begun. */
+const elsewhere = ref<OpenQueue[]>([])
+const outbox = useOutbox()
 const chosen = ref<string[]>([])
 const ballsATurn = ref(3)
+const nameOf = (id: string) => players.value.find((one) => one.id === id)?.name.split(' ')[0] ?? ''
 const players = computed(() => answer.value?.data.players ?? [])
 const drill = computed(() => answer.value?.data.drills.find((one) => one.id === props.drill))
 const turn = queue.turn
@@ -55,13 +62,15 @@ async function thatWas(to: string) {
       queue.act('CALL', to)
       await nextTick()
     }
-    const page = pages.get(to)
-    const shot = await page?.take(ball)
-    if (shot) {
-      pages.get(given.player)?.give(given.shot, to)
-      last.value = { player: to, shot }
-      queue.act('THAT_WAS', to)
-    }
+    // Here no more and there at last: both are kept and sent, or neither.
+    await outbox.together(async () => {
+      const shot = await pages.get(to)?.take(ball)
+      if (shot) {
+        pages.get(given.player)?.give(given.shot, to)
+        last.value = { player: to, shot }
+        queue.act('THAT_WAS', to)
+      }
+    })
   } finally {
     giving = false
   }
@@ -70,6 +79,8 @@ async function thatWas(to: string) {
 const toggle = (id: string) => {
   chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id]
 }
+
+const ending = ref(false)
 
 async function end() {
   for (const page of pages.values()) {
@@ -103,14 +114,34 @@ async function end() {
               @call="queue.act('CALL', $event)"
               @away="queue.act('AWAY', $event)"
               @back="queue.act('BACK', $event)"
-              @end="end"
+              @end="ending = true"
             />
           </template>
         </CourtsidePage>
       </KeepAlive>
+      <v-dialog v-model="ending" max-width="480" :aria-label="t('queue.reallyEnd')">
+        <v-card class="dialog-card">
+          <h2>{{ t('queue.reallyEnd') }}</h2>
+          <p class="soft">{{ t('queue.reallyEndBody') }}</p>
+          <div class="choices">
+            <v-btn size="large" color="primary" variant="flat" @click="ending = false">{{ t('queue.goOn') }}</v-btn>
+            <v-btn size="large" @click="end">{{ t('queue.endNow') }}</v-btn>
+          </div>
+        </v-card>
+      </v-dialog>
     </template>
     <section v-else class="begin">
       <h1>{{ t('queue.begin', { drill: drill?.name ?? '' }) }}</h1>
+      <div
+        v-for="one in elsewhere"
+        :key="one.queue"
+        class="elsewhere"
+        role="status"
+        data-test="queue-elsewhere"
+      >
+        <p>{{ t('queue.elsewhere', { names: one.players.map(nameOf).join(', ') }) }}</p>
+        <v-btn @click="queue.join(one.queue, one.players, ballsATurn)">{{ t('queue.join') }}</v-btn>
+      </div>
       <div class="who" role="group" :aria-label="t('queue.who')">
         <p>{{ t('queue.who') }}</p>
         <button
@@ -150,6 +181,19 @@ async function end() {
   gap: 16px;
   max-width: 640px;
   padding: 32px;
+}
+
+.elsewhere {
+  padding: 12px 16px;
+  border-left: 6px solid var(--steel);
+  background: var(--sheet);
+}
+
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px;
+  margin-top: 16px;
 }
 
 .who {

@@ -26,6 +26,11 @@ export function useQueue(drill: string) {
     kept.value = { id: uuid(), drill, queue: { order, away: [], ballsATurn, at: 0, taken: 0 } }
   }
 
+  /** Goes on with a queue of another device; the pen of each set comes here with its player's turn. */
+  function join(id: string, order: string[], ballsATurn: number) {
+    kept.value = { id, drill, queue: { order, away: [], ballsATurn, at: 0, taken: 0 } }
+  }
+
   function act(what: QueueAct, player = '') {
     const next = own.value && after(own.value.queue, what, player)
     if (own.value && next) {
@@ -37,5 +42,5 @@ export function useQueue(drill: string) {
     kept.value = null
   }
 
-  return { own, turn, load, begin, act, end }
+  return { own, turn, load, begin, join, act, end }
 }

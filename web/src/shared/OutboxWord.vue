@@ -12,8 +12,11 @@ const asideEvents = ref<Kept[]>([])
 const canWorkOffline = 'serviceWorker' in navigator
 
 const word = computed(() => {
-  if (outbox.notKept) {
-    return t('state.notKept')
+  if (outbox.unkept.length > 0) {
+    return t('state.notKept', { count: outbox.unkept.length }, outbox.unkept.length)
+  }
+  if (outbox.serverSays) {
+    return outbox.serverSays
   }
   if (outbox.waiting > 0 && !outbox.reachable) {
     return t('state.waiting', { count: outbox.waiting })

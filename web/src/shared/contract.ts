@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills/{drill}/queues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills/{family}": {
         parameters: {
             query?: never;
@@ -1171,6 +1187,10 @@ export interface components {
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
+        OpenQueue: {
+            players: string[];
+            queue: string;
+        };
         OwedPaidBody: {
             /** Format: int32 */
             count: number;
@@ -1834,6 +1854,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClubView"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drill: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenQueue"][];
                 };
             };
         };

@@ -170,6 +170,7 @@ class FlowsTest {
         hands.look(court).ready();
         hands.row(court, "1");
         hands.look(court).shows("1 of 1").sent();
+        hands.press(page, "End the queue");
         hands.press(page, "Close the sets and end");
         assertThat(page.getByText("Another drill")).isVisible();
         court.sent();

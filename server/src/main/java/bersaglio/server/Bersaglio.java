@@ -1,7 +1,7 @@
 package bersaglio.server;
 
 import bersaglio.server.backup.Commands;
-import bersaglio.server.storage.CannotStart;
+import bersaglio.server.files.CannotStart;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -34,21 +34,25 @@ public class Bersaglio {
     private static String inASentence(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof CannotStart known) {
-                return known.getMessage();
+                return known.getMessage() + (known.getCause() == null ? "" : " " + written(failure));
             }
             if (cause instanceof PortInUseException taken) {
                 return "Port " + taken.getPort()
                         + " is taken on this machine. Stop what runs there, or choose another: --port 8081";
             }
         }
+        return "The server could not start. Nothing was lost. " + written(failure);
+    }
+
+    private static String written(Throwable failure) {
         StringWriter trace = new StringWriter();
         failure.printStackTrace(new PrintWriter(trace));
         try {
             Path kept = Files.createTempFile("bersaglio-start-", ".log");
             Files.writeString(kept, trace.toString());
-            return "The server could not start. Nothing was lost; what failed is written in " + kept + ".";
+            return "What failed is written in " + kept + ".";
         } catch (IOException unwritable) {
-            return "The server could not start. Nothing was lost.\n" + trace;
+            return trace.toString();
         }
     }
 }

@@ -1,16 +1,14 @@
 package bersaglio.server.backup;
 
-import bersaglio.core.problem.Problem;
-import bersaglio.server.problem.ProblemWriter;
-import bersaglio.server.storage.ClubFiles;
-import bersaglio.server.storage.DataFolder;
+import bersaglio.core.problem.Refused;
+import bersaglio.server.files.ClubFiles;
+import bersaglio.server.files.DataFolder;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -23,12 +21,10 @@ class BackupController {
 
     private final RunningServer running;
     private final ClubFiles club;
-    private final ProblemWriter problems;
 
-    BackupController(RunningServer running, DataFolder folder, ProblemWriter problems) {
+    BackupController(RunningServer running, DataFolder folder) {
         this.running = running;
         this.club = folder.files();
-        this.problems = problems;
     }
 
     @GetMapping("/api/backup")
@@ -36,11 +32,7 @@ class BackupController {
             @RequestHeader(name = RunningServer.HEADER, defaultValue = "") String token, HttpServletResponse response)
             throws IOException {
         if (!running.mayAsk(token)) {
-            problems.write(
-                    response,
-                    HttpStatus.FORBIDDEN,
-                    new Problem("foreign_page", RunningServer.HEADER, "another", "the one of this server"));
-            return;
+            throw new Refused("foreign_page", RunningServer.HEADER, "another", "the one of this server");
         }
         Path made = club.folder().resolve(".backup-" + UUID.randomUUID() + ".zip");
         try {

@@ -1,7 +1,7 @@
 package bersaglio.server.backup;
 
-import bersaglio.server.storage.CannotStart;
-import bersaglio.server.storage.ClubFiles;
+import bersaglio.server.files.CannotStart;
+import bersaglio.server.files.ClubFiles;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.DriverManager;

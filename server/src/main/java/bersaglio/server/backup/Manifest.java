@@ -1,6 +1,6 @@
 package bersaglio.server.backup;
 
-import bersaglio.server.storage.CannotStart;
+import bersaglio.server.files.CannotStart;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;

@@ -1,8 +1,8 @@
 package bersaglio.server.backup;
 
-import bersaglio.server.storage.CannotStart;
-import bersaglio.server.storage.ClubFiles;
-import bersaglio.server.storage.DataFolder;
+import bersaglio.server.files.CannotStart;
+import bersaglio.server.files.ClubFiles;
+import bersaglio.server.files.DataFolder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.URI;

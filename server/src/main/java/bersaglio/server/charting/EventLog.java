@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.Happening;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import java.sql.ResultSet;
@@ -75,6 +76,18 @@ class EventLog {
                 .param("id", run)
                 .query((row, number) -> new RunRow(row.getObject(1, UUID.class), row.getLong(2)))
                 .optional();
+    }
+
+    /** How a run's set was opened. */
+    Optional<Happening.SetOpened> opening(UUID run) {
+        return jdbc.sql("select " + COLUMNS
+                        + " from chart_event where run_id = :run order by position fetch first row only")
+                .param("run", run)
+                .query(EVENT)
+                .optional()
+                .map(ChartEvent::what)
+                .filter(Happening.SetOpened.class::isInstance)
+                .map(Happening.SetOpened.class::cast);
     }
 
     List<ChartEvent> ofRun(UUID run) {

@@ -20,7 +20,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -144,6 +146,24 @@ public class ResultStore {
                 .param("until", until)
                 .query(ResultStore::readSet)
                 .list();
+    }
+
+    /** The runs of the sets on a drill version that are open, and whose they are; the first held first. */
+    Map<UUID, String> openSince(String drill, long from) {
+        Map<UUID, String> open = new LinkedHashMap<>();
+        jdbc.sql(
+                        """
+                        select run, player from set_result where generation = :generation and drill = :drill
+                            and held_at >= :from and not closed and not struck
+                        order by held_at, run
+                        """)
+                .param("generation", generation)
+                .param("drill", drill)
+                .param("from", from)
+                .query(row -> {
+                    open.put(row.getObject(1, UUID.class), row.getString(2));
+                });
+        return open;
     }
 
     /** When the last set before a time was held, or the first one from it on. */

@@ -43,6 +43,7 @@ class Problems implements ErrorController {
     ResponseEntity<ProblemView> refused(Refused refused) {
         HttpStatus status =
                 switch (refused.problem().code()) {
+                    case "foreign_page" -> HttpStatus.FORBIDDEN;
                     case "unknown_id" -> HttpStatus.NOT_FOUND;
                     case "changed_meanwhile" -> HttpStatus.CONFLICT;
                     case "too_large" -> HttpStatus.CONTENT_TOO_LARGE;

@@ -1,23 +1,28 @@
 package bersaglio.server.storage;
 
 import bersaglio.server.Settings;
+import bersaglio.server.backup.Upgrade;
+import bersaglio.server.files.CannotStart;
+import bersaglio.server.files.ClubFiles;
+import bersaglio.server.files.DataFolder;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Map;
 import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
 import org.springframework.stereotype.Component;
 
@@ -34,42 +39,64 @@ class Database {
      */
     private static final String OPTIONS = KEEP_PARSED + ";WRITE_DELAY=0;RETENTION_TIME=1000;DB_CLOSE_ON_EXIT=FALSE";
 
-    private static final String OWNER = "club";
+    private static final Logger LOG = LoggerFactory.getLogger(Database.class);
     private static final String READER = "reader";
     private static final int READERS = 8;
 
-    /** Whose it is: the one connection that may write. */
+    /** Whose it is: the one connection that may write, to a club with the tables of today. */
     @Bean(destroyMethod = "")
     HikariDataSource ownerSource(DataFolder folder) throws IOException {
-        return pool(folder, OWNER, OPTIONS, 1);
+        ClubFiles club = folder.files();
+        Upgrade upgrade = new Upgrade(club, LOG::info);
+        if (!Files.exists(club.database())) {
+            upgrade.begin();
+        }
+        HikariDataSource owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
+        int tables = tables(owner, club);
+        if (tables > Upgrade.newest()) {
+            owner.close();
+            throw new CannotStart(
+                    "The club in " + club.folder() + " was kept by a later version of Bersaglio. Start that version.");
+        }
+        if (tables < Upgrade.newest()) {
+            owner.close();
+            upgrade.from(tables);
+            owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
+        }
+        return owner;
     }
 
-    /** Migrations open what connections they like, before there is anybody else. */
-    @Bean
-    @FlywayDataSource
-    DataSource migrationSource(DataFolder folder) throws IOException {
-        return new DriverManagerDataSource(folder.databaseUrl() + OPTIONS, OWNER, folder.password());
+    private static int tables(HikariDataSource owner, ClubFiles club) {
+        try (Connection connection = owner.getConnection();
+                Statement statement = connection.createStatement();
+                ResultSet version = statement.executeQuery(
+                        "select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"")) {
+            version.next();
+            return version.getInt(1);
+        } catch (SQLException | RuntimeException failure) {
+            owner.close();
+            throw CannotStart.because(failure, club.folder(), "The database in " + club.folder() + " does not open.");
+        }
     }
 
     /** Everybody else reads, and the database itself holds them to it. */
     @Bean(destroyMethod = "")
     HikariDataSource readerSource(DataFolder folder, @Qualifier("ownerSource") HikariDataSource owner)
-            throws IOException {
+            throws IOException, SQLException {
+        ClubFiles club = folder.files();
         try (Connection connection = owner.getConnection();
                 Statement statement = connection.createStatement()) {
-            statement.execute("create user if not exists reader password '" + folder.password() + "'");
+            statement.execute("create user if not exists reader password '" + club.key() + "'");
             statement.execute("grant select on schema public to reader");
-        } catch (SQLException | RuntimeException failure) {
-            throw CannotStart.because(failure, folder.path(), "The database in " + folder.path() + " does not open.");
         }
-        return pool(folder, READER, KEEP_PARSED, READERS);
+        return pool(club, READER, KEEP_PARSED, READERS);
     }
 
-    private static HikariDataSource pool(DataFolder folder, String user, String options, int most) throws IOException {
+    private static HikariDataSource pool(ClubFiles club, String user, String options, int most) throws IOException {
         HikariDataSource source = new HikariDataSource();
-        source.setJdbcUrl(folder.databaseUrl() + options);
+        source.setJdbcUrl(club.url() + options);
         source.setUsername(user);
-        source.setPassword(folder.password());
+        source.setPassword(club.key());
         source.setMaximumPoolSize(most);
         source.setPoolName(user);
         return source;
@@ -82,10 +109,10 @@ class Database {
         AbstractRoutingDataSource source = new AbstractRoutingDataSource() {
             @Override
             protected Object determineCurrentLookupKey() {
-                return WriterThread.isCurrent() ? OWNER : READER;
+                return WriterThread.isCurrent() ? ClubFiles.OWNER : READER;
             }
         };
-        source.setTargetDataSources(Map.of(OWNER, owner, READER, reader));
+        source.setTargetDataSources(Map.of(ClubFiles.OWNER, owner, READER, reader));
         return source;
     }
 
@@ -101,7 +128,7 @@ class Database {
 
         CheckpointSync(JdbcTemplate jdbc, DataFolder folder, Settings settings) {
             this.jdbc = jdbc;
-            this.folder = folder.path();
+            this.folder = folder.files().folder();
             this.reserve = settings.reserveMegabytes() * MEGABYTE;
         }
 

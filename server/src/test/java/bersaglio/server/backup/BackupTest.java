@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.server.Device;
 import bersaglio.server.ServerProcess;
 import bersaglio.server.StartedServer;
-import bersaglio.server.storage.ClubFiles;
+import bersaglio.server.files.ClubFiles;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -397,6 +397,7 @@ class BackupTest {
         server.process().waitFor();
         assertThat(server.said())
                 .contains("does not open the database beside it")
+                .contains("What failed is written in")
                 .doesNotContain("Exception", "\tat ");
         assertThat(server.process().exitValue()).isEqualTo(1);
     }

@@ -2,7 +2,7 @@ package bersaglio.server.kills;
 
 import bersaglio.server.StartedServer;
 import bersaglio.server.charting.Rebuild;
-import bersaglio.server.storage.ClubFiles;
+import bersaglio.server.files.ClubFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

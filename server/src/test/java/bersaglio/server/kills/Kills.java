@@ -2,8 +2,8 @@ package bersaglio.server.kills;
 
 import bersaglio.server.Device;
 import bersaglio.server.ServerProcess;
-import bersaglio.server.storage.ClubFiles;
-import bersaglio.server.storage.OldClub;
+import bersaglio.server.backup.OldClub;
+import bersaglio.server.files.ClubFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -192,10 +192,12 @@ public final class Kills {
             note(In.MIGRATION, found);
         } catch (IllegalStateException neverAgain) {
             note(In.MIGRATION, List.of(String.valueOf(neverAgain.getMessage())));
+            tell.accept("kept for a look: " + folder);
+            return;
         } finally {
             again.killAndWait();
-            ClubFiles.deleteFolder(folder);
         }
+        ClubFiles.deleteFolder(folder);
     }
 
     /** Until the moment at which it dies: nothing is awaited here but that moment. */

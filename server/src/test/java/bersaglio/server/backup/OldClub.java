@@ -1,8 +1,9 @@
-package bersaglio.server.storage;
+package bersaglio.server.backup;
 
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.written.DrillText;
 import bersaglio.server.Device;
+import bersaglio.server.files.ClubFiles;
 import bersaglio.wire.DrillCodec;
 import com.github.f4b6a3.uuid.UuidCreator;
 import java.io.IOException;

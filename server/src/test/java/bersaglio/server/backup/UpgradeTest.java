@@ -5,8 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.server.ServerProcess;
 import bersaglio.server.StartedServer;
-import bersaglio.server.storage.ClubFiles;
-import bersaglio.server.storage.OldClub;
+import bersaglio.server.files.ClubFiles;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -30,7 +29,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
-class MigrationTest {
+class UpgradeTest {
 
     private static final int SETS = 40;
 

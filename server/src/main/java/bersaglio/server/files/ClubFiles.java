@@ -1,4 +1,4 @@
-package bersaglio.server.storage;
+package bersaglio.server.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

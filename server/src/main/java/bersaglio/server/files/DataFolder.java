@@ -1,8 +1,6 @@
-package bersaglio.server.storage;
+package bersaglio.server.files;
 
 import bersaglio.server.Settings;
-import java.io.IOException;
-import java.nio.file.Path;
 import org.springframework.stereotype.Component;
 
 /** The club's folder. */
@@ -18,17 +16,5 @@ public class DataFolder {
 
     public ClubFiles files() {
         return files;
-    }
-
-    Path path() {
-        return files.folder();
-    }
-
-    String databaseUrl() {
-        return files.url();
-    }
-
-    String password() throws IOException {
-        return files.key();
     }
 }

@@ -1,0 +1,179 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What a device keeps when it has no room, when two of its tabs are at one set, and when the server cannot take it. */
+@ExtendWith(Club.class)
+class KeepingTest {
+
+    private static final String NO_ROOM =
+            """
+            () => {
+              const add = IDBObjectStore.prototype.add
+              const note = Storage.prototype.setItem
+              const full = () => { if (window.noRoom) throw new DOMException('no room', 'QuotaExceededError') }
+              IDBObjectStore.prototype.add = function (...given) { full(); return add.apply(this, given) }
+              Storage.prototype.setItem = function (...given) { full(); return note.apply(this, given) }
+            }
+            """;
+
+    @Test
+    void withoutRoomNothingIsSaidToBeKeptAndWhatWasTouchedIsKeptInOrderWhenThereIsRoom(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Full Tester", "RIGHT"));
+        court.row("1").sent();
+        page.evaluate(NO_ROOM);
+        page.evaluate("() => { window.noRoom = true }");
+        court.row("01").shows("2 of 3");
+        assertThat(page.getByTestId("not-kept")).hasText("2 of these are not kept");
+        assertThat(page.getByTestId("outbox")).containsText("This device has no room: 2 entries are not kept.");
+        assertThat(strip(page)).containsText(new String[] {"Hit", "not kept", "not kept"});
+        court.key("Backspace").shows("1 of 2");
+        assertThat(page.getByTestId("not-kept")).hasText("1 of these is not kept");
+        court.row("1").shows("2 of 3");
+        page.evaluate("() => { window.noRoom = false }");
+        assertThat(page.getByTestId("not-kept")).hasCount(0);
+        court.row("1").shows("3 of 4").sent();
+        assertThat(page.getByTestId("outbox")).hasCount(0);
+        var set = ChartingTest.storedSet(hall, court);
+        assertThat(set.get("trials").asInt()).isEqualTo(4);
+        List<Integer> seqs = new ArrayList<>();
+        List<Integer> times = new ArrayList<>();
+        hall.server()
+                .get("/api/runs/" + set.get("run").asString())
+                .get("events")
+                .forEach(event -> {
+                    seqs.add(event.get("seq").asInt());
+                    times.add(event.get("at").asInt());
+                });
+        assertThat(seqs).isSorted().doesNotHaveDuplicates();
+        assertThat(times).as("in the order in which they were touched").isSorted();
+    }
+
+    private static Locator strip(Page page) {
+        return page.locator(".strip .shot .word");
+    }
+
+    @Test
+    void ofTwoTabsOneWritesTheOtherWatchesAndTakesOverByOneTouch(Hall hall) {
+        Page one = hall.tablet();
+        String player = hall.newPlayer("Tab Tester", "RIGHT");
+        Courtside writer = new Courtside(one).open(hall.address(), player);
+        Page two = one.context().newPage();
+        Courtside watcher = new Courtside(two).open(hall.address(), player);
+        assertThat(watching(two)).isVisible();
+        assertThat(watching(one)).hasCount(0);
+
+        writer.row("110").shows("2 of 3");
+        watcher.shows("2 of 3").place(true);
+        watcher.key("Space").key("Backspace").shows("2 of 3");
+        writer.shows("2 of 3");
+
+        watcher.press("Chart here");
+        assertThat(watching(two)).hasCount(0);
+        assertThat(watching(one)).isVisible();
+        watcher.row("1").shows("3 of 4");
+        writer.shows("3 of 4").key("Space").shows("3 of 4");
+
+        writer.press("Chart here");
+        assertThat(watching(two)).isVisible();
+        writer.row("0").shows("3 of 5");
+        watcher.shows("3 of 5");
+
+        one.close();
+        assertThat(watching(two)).hasCount(0);
+        watcher.row("1").shows("4 of 6").sent();
+        var set = ChartingTest.storedSet(hall, watcher);
+        assertThat(set.get("trials").asInt()).isEqualTo(6);
+        assertThat(set.get("claims").asInt()).isZero();
+    }
+
+    private static Locator watching(Page page) {
+        return page.getByTestId("watching");
+    }
+
+    @Test
+    void anEventOnWhichTheServerFailsIsFoundAndHoldsUpNothingElse(Hall hall) {
+        Page page = hall.tablet();
+        hall.expects("500");
+        page.route("**/api/events", route -> {
+            if (route.request().postData().contains("shot.noted")) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(500)
+                        .setBody("{\"code\":\"failed\",\"detail\":\"The server failed on this.\"}")
+                        .setContentType("application/problem+json"));
+            } else {
+                route.resume();
+            }
+        });
+        Courtside court = new Courtside(page)
+                .open(hall.address(), hall.newPlayer("Poison Tester", "RIGHT"))
+                .row("11");
+        court.key("m").row("01");
+        court.sent();
+        assertThat(page.getByTestId("aside")).isVisible();
+        page.getByTestId("aside").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The server failed on this.");
+        court.press("Close");
+        court.open(hall.address(), hall.newPlayer("Later Tester", "RIGHT"))
+                .row("10")
+                .shows("1 of 2")
+                .sent();
+        assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void onAFullDiscOfTheServerTheDeviceSaysWhatIsSafeAndSendsItWhenThereIsRoom(Hall hall) {
+        Page page = hall.tablet();
+        hall.expects("507");
+        boolean[] full = {true};
+        page.route("**/api/events", route -> {
+            if (full[0]) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(507)
+                        .setBody(
+                                "{\"code\":\"disc_full\",\"detail\":\"The disc of the server is full. It is safe here.\"}")
+                        .setContentType("application/problem+json"));
+            } else {
+                route.resume();
+            }
+        });
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Disc Tester", "RIGHT"));
+        court.row("11").shows("2 of 2");
+        assertThat(page.getByTestId("outbox")).hasText("The disc of the server is full. It is safe here.");
+        full[0] = false;
+        court.row("0").shows("2 of 3").sent();
+        assertThat(page.getByTestId("outbox")).hasCount(0);
+        assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void aTextThatIsFarTooLongIsToldSoAtOnce(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/new/badminton");
+        new Courtside(page).press("Words");
+        page.locator("#drill-words").waitFor();
+        page.evaluate(
+                """
+                () => {
+                  const words = document.querySelector('#drill-words')
+                  words.value = 'clear '.repeat(100000)
+                  words.dispatchEvent(new InputEvent('input', { bubbles: true }))
+                }
+                """);
+        assertThat(page.getByTestId("words-say")).containsText("600000 characters");
+        page.locator("#drill-words").fill("x".repeat(300_000));
+        assertThat(page.getByTestId("words-say")).containsText("300000 characters");
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package bersaglio.server.files;
+
+import org.jspecify.annotations.NullMarked;
