@@ -111,6 +111,9 @@ enum Hands {
         @Override
         void countIs(Courtside court) {
             court.key("o");
+            // The dialog puts the cursor there as it opens; keys before that would go elsewhere.
+            assertThat(court.page().getByLabel("Count", new Page.GetByLabelOptions().setExact(true)))
+                    .isFocused();
         }
 
         @Override

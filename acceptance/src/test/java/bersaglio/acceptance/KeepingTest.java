@@ -159,6 +159,51 @@ class KeepingTest {
     }
 
     @Test
+    void aBallGivenToAnotherIsKeptWithBothOrWithNeitherAndTheNextDeviceHearsOfTheQueue(Hall hall) {
+        Page page = hall.tablet();
+        String first = hall.newPlayer("Ondina Tester", "RIGHT");
+        hall.newPlayer("Omero Tester", "RIGHT");
+        page.navigate(hall.address() + "/queue/straight-clear-1");
+        Courtside court = new Courtside(page);
+        court.press("Ondina Tester").press("Omero Tester").press("Start the queue");
+        court.ready().row("1").press("Omero");
+        page.getByText("That was Omero").click();
+        court.shows("1 of 1").sent();
+        assertThat((List<?>) page.evaluate(TOGETHER))
+                .as("opening and ball there, void here")
+                .isEqualTo(List.of("set.opened", "shot.landed", "shot.given"));
+        assertThat(hall.server()
+                        .get("/api/players/" + first + "/ledger?drill=straight-clear-1")
+                        .at("/sets/0/trials")
+                        .asString())
+                .isEmpty();
+
+        Page other = hall.tablet();
+        other.navigate(hall.address() + "/queue/straight-clear-1");
+        Locator told = other.getByTestId("queue-elsewhere").filter(new Locator.FilterOptions().setHasText("Ondina"));
+        assertThat(told).containsText("Another device has a queue at this drill: Ondina, Omero.");
+        told.getByRole(AriaRole.BUTTON).click();
+        assertThat(other.getByTestId("hitter")).hasText("Ondina");
+        court.press("End the queue");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Close all sets and end?");
+        court.press("Go on");
+        assertThat(page.getByTestId("hitter")).isVisible();
+    }
+
+    private static final String TOGETHER =
+            """
+            () => new Promise((resolve) => {
+              indexedDB.open('bersaglio').onsuccess = ({ target }) => {
+                const ask = target.result.transaction('events').objectStore('events').getAll()
+                ask.onsuccess = () => {
+                  target.result.close()
+                  resolve(ask.result.filter((one) => one.together).map((one) => one.event.kind))
+                }
+              }
+            })
+            """;
+
+    @Test
     void aTextThatIsFarTooLongIsToldSoAtOnce(Hall hall) {
         Page page = hall.tablet();
         page.navigate(hall.address() + "/drills/new/badminton");

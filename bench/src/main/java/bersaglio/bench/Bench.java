@@ -48,6 +48,8 @@ public final class Bench {
         all.put("start", StartBench::secondStart);
         all.put("rebuild", RebuildBench::aMillionShots);
         all.put("kills", KillBench::aThousand);
+        all.put("page-kills", PageKillBench::killed);
+        all.put("long-start", StartBench::afterAKill);
         Set<String> wanted = Set.of(arguments.length == 0 ? new String[] {"all"} : arguments[0].split(","));
         boolean within = true;
         for (Map.Entry<String, Callable<List<Row>>> one : all.entrySet()) {

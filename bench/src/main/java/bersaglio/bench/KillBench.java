@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The jar that runs, killed a thousand times. */
 final class KillBench {
@@ -17,14 +18,7 @@ final class KillBench {
     private KillBench() {}
 
     static List<Row> aThousand() throws Exception {
-        Path archive = RUN.resolve("classes.jsa");
-        List<String> program = Files.exists(archive)
-                ? List.of(
-                        "-XX:SharedArchiveFile=" + archive,
-                        "-jar",
-                        RUN.resolve("bersaglio.jar").toString())
-                : List.of("-jar", RUN.resolve("bersaglio.jar").toString());
-        Kills kills = new Kills(program, System.nanoTime(), text -> System.out.println("  " + text));
+        Kills kills = new Kills(program(), System.nanoTime(), text -> System.out.println("  " + text));
         kills.run(KILLS, MOST);
         System.out.println("  killed " + kills.done() + " times: " + kills.doneIn());
         return List.of(
@@ -35,5 +29,15 @@ final class KillBench {
                         kills.findings().size(),
                         "findings",
                         0));
+    }
+
+    /** As the launcher runs it. */
+    static List<String> program() {
+        Path archive = RUN.resolve("classes.jsa");
+        List<String> jar = List.of("-jar", RUN.resolve("bersaglio.jar").toString());
+        return Files.exists(archive)
+                ? Stream.concat(Stream.of("-XX:SharedArchiveFile=" + archive), jar.stream())
+                        .toList()
+                : jar;
     }
 }

@@ -33,6 +33,15 @@ final class PageBench {
     private static final int PAUSE = 200;
     private static final String LONG_DRILL = "bench-1";
 
+    static final List<String> BROWSER_ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     private PageBench() {}
 
     static List<Row> rulesSize() throws IOException {
@@ -181,14 +190,7 @@ final class PageBench {
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
                                 .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                .setArgs(List.of(
-                                        "--no-sandbox",
-                                        "--disable-gpu",
-                                        "--disable-quic",
-                                        "--no-first-run",
-                                        "--disable-background-networking",
-                                        "--disable-component-update",
-                                        "--disable-sync")))) {
+                                .setArgs(BROWSER_ARGUMENTS))) {
             Page page = browser.newContext(new Browser.NewContextOptions()
                             .setViewportSize(1280, 800)
                             .setHasTouch(true)

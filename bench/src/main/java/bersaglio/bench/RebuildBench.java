@@ -46,7 +46,7 @@ final class RebuildBench {
     }
 
     /** Writes straight into the log, as a restored copy of it would be. */
-    private static int fill(DataSource file, UUID player) throws SQLException {
+    static int fill(DataSource file, UUID player) throws SQLException {
         Random random = new Random(1);
         int events = 0;
         try (Connection connection = file.getConnection();

@@ -1,6 +1,10 @@
 package bersaglio.bench;
 
 import bersaglio.bench.Bench.Row;
+import bersaglio.server.Device;
+import bersaglio.server.ServerProcess;
+import bersaglio.server.StartedServer;
+import bersaglio.server.charting.Rebuild;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -10,12 +14,14 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 
 /** From the command to the first answered page, when all is built and the club is there. */
 final class StartBench {
 
     private static final int MOST_SECONDS = 300;
+    private static final int KILLS = 4;
 
     private StartBench() {}
 
@@ -23,6 +29,27 @@ final class StartBench {
         Path data = Files.createTempDirectory("bench");
         start(data);
         return List.of(Row.atMost("second start of the demo, to its first page", start(data), "s", 6));
+    }
+
+    /** The jar with its class archive, on a long-lived club whose server was killed as it took a shot. */
+    static List<Row> afterAKill() throws Exception {
+        Path data = Files.createTempDirectory("bench");
+        try (StartedServer server = StartedServer.on(data)) {
+            String player = Device.newId();
+            server.put("/api/players/" + player, "{\"name\":\"Bench\",\"hand\":\"RIGHT\"}");
+            RebuildBench.fill(server.owner(), UUID.fromString(player));
+            server.bean(Rebuild.class).rebuild();
+        }
+        double longest = 0;
+        for (int kill = 0; kill < KILLS; kill++) {
+            long start = System.nanoTime();
+            ServerProcess server = ServerProcess.launch(data, KillBench.program());
+            int port = server.port();
+            longest = Math.max(longest, (System.nanoTime() - start) / 1e9);
+            Device.chartOn(port, 4);
+            server.killAndWait();
+        }
+        return List.of(Row.atMost("start after a kill, 1,000,000 shots", longest, "s", 6));
     }
 
     private static double start(Path data) throws IOException, InterruptedException {

@@ -90,6 +90,16 @@ public final class ServerProcess {
         return port.isDone() && !port.isCompletedExceptionally();
     }
 
+    /** Waits until it says something. */
+    public void awaitSaid(String words) {
+        while (said.indexOf(words) < 0) {
+            if (port.isCompletedExceptionally()) {
+                throw new AssertionError("it ended before it said " + words + ":\n" + said);
+            }
+            Thread.onSpinWait();
+        }
+    }
+
     /** What it has said so far. */
     public String said() {
         return said.toString();

@@ -9,6 +9,7 @@ import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.server.storage.SettingStore;
+import bersaglio.server.storage.Writer;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
@@ -30,8 +31,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Results, made from the log by replay. They carry a generation: a rebuild writes the next one beside the present one
@@ -48,12 +47,14 @@ public class ResultStore {
     private final JdbcClient jdbc;
     private final JdbcTemplate batches;
     private final SettingStore settings;
+    private final Writer writer;
     private volatile int generation;
 
-    ResultStore(JdbcClient jdbc, JdbcTemplate batches, SettingStore settings) {
+    ResultStore(JdbcClient jdbc, JdbcTemplate batches, SettingStore settings, Writer writer) {
         this.jdbc = jdbc;
         this.batches = batches;
         this.settings = settings;
+        this.writer = writer;
         this.generation = settings.find(GENERATION).map(Integer::parseInt).orElse(1);
     }
 
@@ -352,12 +353,7 @@ public class ResultStore {
     /** Makes a generation the one that is read, once that is committed. */
     void switchTo(int next) {
         settings.put(GENERATION, Integer.toString(next));
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                generation = next;
-            }
-        });
+        writer.whenWritten(() -> generation = next);
     }
 
     /** Generations that are not the present one: a rebuild was broken off. */

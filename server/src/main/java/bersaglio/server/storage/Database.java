@@ -14,6 +14,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -123,11 +124,13 @@ class Database {
         private static final long MEGABYTE = 1024L * 1024;
 
         private final JdbcTemplate jdbc;
+        private final List<HikariDataSource> pools;
         private final Path folder;
         private final long reserve;
 
-        CheckpointSync(JdbcTemplate jdbc, DataFolder folder, Settings settings) {
+        CheckpointSync(JdbcTemplate jdbc, List<HikariDataSource> pools, DataFolder folder, Settings settings) {
             this.jdbc = jdbc;
+            this.pools = pools;
             this.folder = folder.files().folder();
             this.reserve = settings.reserveMegabytes() * MEGABYTE;
         }
@@ -135,6 +138,11 @@ class Database {
         @Override
         public void force() {
             jdbc.execute("CHECKPOINT SYNC");
+        }
+
+        @Override
+        public void openAgain() {
+            pools.forEach(pool -> pool.getHikariPoolMXBean().softEvictConnections());
         }
 
         @Override

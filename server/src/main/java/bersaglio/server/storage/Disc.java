@@ -5,6 +5,9 @@ public interface Disc {
 
     void force();
 
+    /** After the database failed: what it had open is let go, so that it is opened anew, as it was on disc. */
+    default void openAgain() {}
+
     /** Whether so much is left that a write does not fail half-way. */
     boolean hasRoom();
 

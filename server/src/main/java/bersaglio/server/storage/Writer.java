@@ -38,6 +38,7 @@ public class Writer implements AutoCloseable {
     private final BlockingQueue<Work<?>> waiting = new LinkedBlockingQueue<>();
     private final Thread thread = new WriterThread(this::writeForEver);
     private volatile boolean closed;
+    private final List<Runnable> thereafter = new ArrayList<>();
     private @Nullable TransactionStatus current;
 
     Writer(PlatformTransactionManager transactions, Disc disc) {
@@ -78,14 +79,24 @@ public class Writer implements AutoCloseable {
             throw new IllegalStateException("there is nothing to be a part of");
         }
         Object savepoint = status.createSavepoint();
+        int before = thereafter.size();
         try {
             T done = part.get();
             status.releaseSavepoint(savepoint);
             return done;
         } catch (RuntimeException failure) {
             status.rollbackToSavepoint(savepoint);
+            thereafter.subList(before, thereafter.size()).clear();
             throw failure;
         }
+    }
+
+    /** Within work: what is to happen once it is on disc, before anything else is written; never, if it comes to nothing. */
+    public void whenWritten(Runnable happens) {
+        if (!isWriting()) {
+            throw new IllegalStateException("there is nothing that is being written");
+        }
+        thereafter.add(happens);
     }
 
     /** How much waits for its turn. */
@@ -114,6 +125,7 @@ public class Writer implements AutoCloseable {
     }
 
     private void writeTogether(List<Work<?>> all) {
+        thereafter.clear();
         try {
             disc.requireRoom();
             transaction.executeWithoutResult(status -> {
@@ -123,14 +135,16 @@ public class Writer implements AutoCloseable {
             disc.force();
         } catch (RuntimeException | Error failure) {
             NotWritten why = NotWritten.because(failure, disc);
-            if (why.why() != NotWritten.Why.NO_ROOM) {
-                LOG.error("Nothing could be written.", failure);
+            if (failure != why) {
+                LOG.error("Nothing could be written; the database is opened again.", failure);
+                disc.openAgain();
             }
             all.forEach(work -> work.answer.completeExceptionally(why));
             return;
         } finally {
             current = null;
         }
+        thereafter.forEach(Runnable::run);
         all.forEach(Work::tell);
     }
 

@@ -230,6 +230,26 @@ class EventsTest {
     }
 
     @Test
+    void anOpenQueueIsToldToTheNextDeviceUntilItsSetsAreClosed() {
+        String queue = Device.newId();
+        String opened = device.opened(player, 1)
+                .replace("\"level\":1", "\"level\":1,\"queue\":\"" + queue + "\"")
+                .replaceFirst(
+                        "\"wall\":\\d+",
+                        "\"wall\":" + server.get("/api/club").get("serverTime").asLong());
+        device.fates(List.of(opened));
+        assertThat(queues()).contains("{\"queue\":\"" + queue + "\",\"players\":[\"" + player + "\"]}");
+        device.fates(List.of(device.landed(2.2, 6.4), device.closed()));
+        assertThat(queues()).doesNotContain(queue);
+        assertThat(server.send(server.request("/api/drills/nothing-1/queues")).statusCode())
+                .isEqualTo(404);
+    }
+
+    private String queues() {
+        return server.get("/api/drills/" + Device.DRILL + "/queues").toString();
+    }
+
+    @Test
     void manyDevicesOfOneSessionGetTheirOwnPlaces() throws Exception {
         ExecutorService devices = Executors.newFixedThreadPool(8);
         try {

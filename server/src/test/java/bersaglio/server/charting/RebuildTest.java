@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.server.DemoServer;
 import bersaglio.server.StartedServer;
@@ -37,6 +38,40 @@ class RebuildTest {
         Object run = jdbc.queryForObject("select min(run) from set_result", Object.class);
         server.bean(Writer.class).run(() -> jdbc.update("update set_result set trials = '000' where run = ?", run));
         assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
+    }
+
+    @Test
+    void aRunThatTheRulesDoNotTakeIsListedAndKeepsNothingElseBack() {
+        Object run = jdbc.queryForObject("select max(run) from set_result", Object.class);
+        JdbcTemplate owner = new JdbcTemplate(server.owner());
+        String body = jdbc.queryForObject(
+                "select body from chart_event where run_id = ? and kind = 'set.opened'", String.class, run);
+        List<Map<String, Object>> others = sets();
+        others.removeIf(set -> set.get("RUN").equals(run));
+        owner.update(
+                "update chart_event set body = ? where run_id = ? and kind = 'set.opened'",
+                body.replaceAll("\"level\":\\d+", "\"level\":99"),
+                run);
+        try {
+            assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
+            assertThat(sets()).isEqualTo(others);
+        } finally {
+            owner.update("update chart_event set body = ? where run_id = ? and kind = 'set.opened'", body, run);
+            assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
+        }
+    }
+
+    @Test
+    void aGenerationIsReadOnlyOnceItIsCommitted() {
+        ResultStore results = server.bean(ResultStore.class);
+        int present = results.generation();
+        assertThatThrownBy(() -> server.bean(Writer.class).run(() -> {
+                    results.switchTo(present + 7);
+                    assertThat(results.generation()).isEqualTo(present);
+                    throw new IllegalStateException("after all not");
+                }))
+                .hasMessage("after all not");
+        assertThat(results.generation()).isEqualTo(present);
     }
 
     private List<Map<String, Object>> sets() {

@@ -30,6 +30,12 @@ class WriterTest {
         private volatile int forced;
         private volatile boolean full;
         private volatile boolean broken;
+        private volatile int openedAgain;
+
+        @Override
+        public void openAgain() {
+            openedAgain++;
+        }
 
         @Override
         public void force() {
@@ -166,6 +172,7 @@ class WriterTest {
         assertThatThrownBy(() -> adding("one").call())
                 .isInstanceOfSatisfying(
                         NotWritten.class, failed -> assertThat(failed.why()).isEqualTo(NotWritten.Why.FAILED));
+        assertThat(disc.openedAgain).isEqualTo(1);
     }
 
     @Test
