@@ -120,7 +120,13 @@ final class Mutants {
             "{\"__proto__\":null}");
     private static final String HOLE = "\"@@hole@@\"";
 
-    private record Door(String method, String path, List<String> query, List<JsonNode> bodies) {}
+    private record Door(String method, String path, List<String> query, List<JsonNode> bodies) {
+
+        /** Nothing of it can be spoilt but its headers. */
+        boolean isPlain() {
+            return query.isEmpty() && bodies.isEmpty() && !path.contains("{");
+        }
+    }
 
     private final Random random;
     private final List<Door> doors = new ArrayList<>();
@@ -206,6 +212,9 @@ final class Mutants {
 
     Mutant next() {
         Door door = one(doors);
+        if (door.isPlain() && random.nextInt(5) > 0) {
+            door = one(doors);
+        }
         boolean badMethod = random.nextInt(25) == 0;
         Map<String, String> headers = new LinkedHashMap<>();
         byte[] body = new byte[0];

@@ -19,6 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(DemoServer.class)
 class EventsTest {
@@ -134,13 +135,7 @@ class EventsTest {
 
     @Test
     void aSetIsNeverLongerThanTheLongestAndSaysSo() {
-        String total = StartedServer.JSON
-                .readTree(server.post(
-                                "/api/drills/" + drillWith("TOTAL").replaceFirst("-\\d+$", "") + "/levels/1/goal",
-                                "{\"kind\":\"TOTAL\",\"hits\":10}")
-                        .body())
-                .get("id")
-                .asString();
+        String total = openEndedDrill();
         List<String> events = new ArrayList<>(List.of(device.opened(player, total, 1)));
         for (int i = 0; i < 5; i++) {
             events.add(device.event("hits.counted", "{\"hits\":0,\"balls\":1000,\"by\":\"COACH\"}"));
@@ -176,6 +171,17 @@ class EventsTest {
         }
         assertThat(device.fates(List.of(poison))).containsExactly("STORED");
         assertThat(other.stored().at("/set/trials").asInt()).isEqualTo(1);
+    }
+
+    /** A drill of this test's own, whose set only its goal ends. */
+    private String openEndedDrill() {
+        ObjectNode drill = (ObjectNode) server.drill(drillWith("TOTAL").replaceFirst("-\\d+$", ""));
+        drill.withObject("/levels/0/goal").remove("balls");
+        return StartedServer.JSON
+                .readTree(server.put("/api/drills/open-ended?basedOn=0", drill.toString())
+                        .body())
+                .get("id")
+                .asString();
     }
 
     private String drillWith(String goal) {
