@@ -70,6 +70,11 @@ async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<void> {
   }
 }
 
+/** What pages that have gone since this one opened have left is kept, too. */
+export async function takeInLeft(): Promise<void> {
+  await takeIn(await database()).catch(() => undefined)
+}
+
 /** A page of an earlier version noted what it would write down, not what it was given. */
 function fromNote(noted: unknown): Written {
   const one = noted as Written | Entry

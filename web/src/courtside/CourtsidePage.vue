@@ -140,7 +140,7 @@ onActivated(() => {
 onDeactivated(() => {
   active = false
 })
-defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen: desk.closeOpen })
+defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen: desk.closeOpen })
 </script>
 
 <template>
@@ -228,7 +228,7 @@ defineExpose({ ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen:
         :stance="stance"
         :lay="desk.lay"
         @side="(side) => void desk.toSide(() => side)"
-        @settle="desk.settle"
+        @enter="desk.enter"
         @tick="logKey(plain('HIT'))"
         @pause="desk.pause"
         @place="choosePlace"

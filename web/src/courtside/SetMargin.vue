@@ -60,7 +60,7 @@ const emit = defineEmits<{
   place: [id: string | undefined]
   under: [given: Partial<Conditions>]
   stand: [stance: Stance]
-  settle: [logged: Logged]
+  enter: [write: () => Logged]
   tick: []
   pause: []
 }>()
@@ -119,7 +119,7 @@ const parts = computed(() => {
         :charted="charted"
         :names="names"
         :players="players"
-        @settle="emit('settle', $event)"
+        @enter="emit('enter', $event)"
       />
       <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
     </header>
@@ -139,7 +139,7 @@ const parts = computed(() => {
       v-if="set && !set.closed && noted"
       :shot="noted"
       :watch-point="drill.design.watchPoint"
-      @note="(note, on) => emit('settle', charted.note(noted!.id, note, on))"
+      @note="(note, on) => emit('enter', () => charted.note(noted!.id, note, on))"
     />
 
     <ShotChange
@@ -187,7 +187,7 @@ const parts = computed(() => {
           :now="set.count"
           :names="names"
           :parts="parts"
-          @set="emit('settle', charted.countIs($event, settings.standpoint))"
+          @set="emit('enter', () => charted.countIs($event, settings.standpoint))"
         />
       </div>
       <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions" :class="{ foot: !set }">

@@ -19,7 +19,7 @@ const props = defineProps<{
   names: string[]
   players: Player[]
 }>()
-const emit = defineEmits<{ settle: [logged: Logged] }>()
+const emit = defineEmits<{ enter: [write: () => Logged] }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
@@ -33,7 +33,8 @@ const fresh = computed(() => !props.set?.shots.length)
 
 function call() {
   if (called.value !== undefined && Number.isInteger(called.value)) {
-    emit('settle', props.charted.callNumber(called.value, settings.standpoint))
+    const number = called.value
+    emit('enter', () => props.charted.callNumber(number, settings.standpoint))
     calling.value = false
   }
 }
@@ -105,7 +106,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="set?.partners.length" class="small" data-test="with">{{ t('count.withNames', { names: names.join(', ') }) }}</p>
     <template v-if="findsRange && !scoring && !set?.closed">
       <p class="small">{{ t('count.range') }}</p>
-      <v-btn @click="emit('settle', charted.startScoring())">{{ t('count.startScoring') }}</v-btn>
+      <v-btn @click="emit('enter', charted.startScoring)">{{ t('count.startScoring') }}</v-btn>
     </template>
     <p v-if="set?.count.called !== undefined" class="small" data-test="called">{{ t('count.called', { count: set.count.called }) }}</p>
     <form v-else-if="fresh && calling" class="call" @submit.prevent="call">
@@ -121,7 +122,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       <v-btn type="submit">{{ t('count.callIt') }}</v-btn>
     </form>
     <v-btn v-else-if="fresh && !set?.closed" variant="text" @click="calling = true">{{ t('count.call') }}</v-btn>
-    <v-btn v-if="owed > 0" @click="emit('settle', charted.payOwed(owed))">{{ t('count.pay', { count: owed }, owed) }}</v-btn>
+    <v-btn v-if="owed > 0" @click="emit('enter', () => charted.payOwed(owed))">{{ t('count.pay', { count: owed }, owed) }}</v-btn>
   </div>
 </template>
 

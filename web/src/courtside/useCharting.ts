@@ -269,12 +269,18 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   function move(to: number, by: 'RULE' | 'COACH', unmet: boolean) {
+    if (isOnlyWatched()) {
+      return
+    }
     const byRule = to > level.value ? 'up' : 'down'
     settle(charted.moveLevel(to, by, unmet))
     decided.value = t(`courtside.decided.${unmet ? 'unmet' : by === 'COACH' ? 'coach' : byRule}`, { to })
   }
 
   function reopen() {
+    if (isOnlyWatched()) {
+      return
+    }
     decided.value = verdict.value = undefined
     settle(charted.reopen())
   }

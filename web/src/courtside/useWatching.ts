@@ -1,4 +1,4 @@
-import { ofRun } from '@/charting/deviceLog'
+import { ofRun, takeInLeft } from '@/charting/deviceLog'
 import type { ChartEvent } from '@/shared/api'
 import { usePen, type News } from './usePen'
 
@@ -22,6 +22,7 @@ export function useWatching(followed: Followed) {
   const pen = usePen(follow, () => void goOn())
 
   async function goOn() {
+    await takeInLeft()
     const run = await followed.taken()
     if (run !== undefined) {
       await catchUp(run)
@@ -39,8 +40,10 @@ export function useWatching(followed: Followed) {
 
   async function catchUp(run: string) {
     const events = (await ofRun(run)).filter((kept) => kept.fate !== 'aside').map((kept) => kept.event)
-    const last = events.at(-1)
-    if (last && (run !== followed.run() || last.id !== followed.last())) {
+    const known = run === followed.run() ? followed.last() : undefined
+    // What was told and is not on disc yet is told again when it is.
+    const behind = known !== undefined && !events.some((event) => event.id === known)
+    if (events.length > 0 && !behind && events.at(-1)?.id !== known) {
       followed.read(run, events)
     }
   }

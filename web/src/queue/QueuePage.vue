@@ -62,9 +62,11 @@ async function thatWas(to: string) {
       queue.act('CALL', to)
       await nextTick()
     }
+    const page = pages.get(to)
+    await page?.isReady()
     // Here no more and there at last: both are kept and sent, or neither.
     await outbox.together(async () => {
-      const shot = await pages.get(to)?.take(ball)
+      const shot = await page?.take(ball)
       if (shot) {
         pages.get(given.player)?.give(given.shot, to)
         last.value = { player: to, shot }

@@ -178,7 +178,7 @@ class DrillsTest {
     }
 
     private static void keep(StartedServer own, Drill drill) {
-        own.bean(JdbcClient.class)
+        JdbcClient.create(own.owner())
                 .sql("insert into drill_version (id, drill, version, body) values (:id, :drill, :version, :body)")
                 .param("id", drill.id())
                 .param("drill", drill.family())

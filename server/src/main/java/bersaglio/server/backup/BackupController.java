@@ -19,6 +19,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 class BackupController {
 
+    static final String BEGUN = ".backup-";
+
     private final RunningServer running;
     private final ClubFiles club;
 
@@ -34,7 +36,7 @@ class BackupController {
         if (!running.mayAsk(token)) {
             throw new Refused("foreign_page", RunningServer.HEADER, "another", "the one of this server");
         }
-        Path made = club.folder().resolve(".backup-" + UUID.randomUUID() + ".zip");
+        Path made = club.folder().resolve(BEGUN + UUID.randomUUID() + ".zip");
         try {
             new Backup(club, text -> {}).make(made, new OnlineSnapshot(club));
             response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);

@@ -54,6 +54,7 @@ class DailyBackups implements SmartLifecycle {
         LocalDate today = LocalDate.now(clock);
         try {
             Files.createDirectories(folder);
+            ClubFiles.deleteLeftOver(folder, "." + PREFIX);
             Path file = folder.resolve(PREFIX + today + SUFFIX);
             if (!Files.exists(file)) {
                 Holdings holds = new Backup(club, text -> {}).make(file, new OnlineSnapshot(club));

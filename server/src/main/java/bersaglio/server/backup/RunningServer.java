@@ -41,6 +41,8 @@ public class RunningServer {
 
     @EventListener
     void started(WebServerInitializedEvent event) throws IOException {
+        // What a server that was killed had begun.
+        ClubFiles.deleteLeftOver(club.folder(), BackupController.BEGUN);
         Path file = ClubFiles.privateFile(file(club));
         Files.writeString(file, "port=" + event.getWebServer().getPort() + "\ntoken=" + token + "\n");
     }

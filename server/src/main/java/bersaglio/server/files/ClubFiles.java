@@ -154,6 +154,15 @@ public record ClubFiles(Path folder) {
         }
     }
 
+    /** Files and folders whose names hold this, and whose making was broken off. */
+    public static void deleteLeftOver(Path folder, String name) throws IOException {
+        try (Stream<Path> all = Files.list(folder)) {
+            all.filter(one -> one.getFileName().toString().startsWith(".")
+                            && one.getFileName().toString().contains(name))
+                    .forEach(ClubFiles::deleteFolder);
+        }
+    }
+
     public static void deleteFolder(Path folder) {
         if (Files.exists(folder)) {
             try (Stream<Path> all = Files.walk(folder)) {

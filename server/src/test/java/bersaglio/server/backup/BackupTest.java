@@ -419,7 +419,9 @@ class BackupTest {
     @Test
     void theServerKeepsABackupADayAndThrowsTooOldOnesAway() throws IOException {
         Path kept = here.resolve("kept");
-        Files.createDirectories(kept);
+        Files.createDirectories(kept.resolve(".club-2026-11-20.zip.making"));
+        Files.createDirectories(club.folder());
+        Files.writeString(club.folder().resolve(".backup-begun.zip"), "broken off by a kill");
         Files.writeString(kept.resolve("club-2026-01-01.zip"), "old");
         Files.writeString(kept.resolve("club-of-torrealta.zip"), "not ours");
         try (StartedServer server =
@@ -432,6 +434,7 @@ class BackupTest {
                     .containsExactlyInAnyOrder("club-2026-11-25.zip", "club-of-torrealta.zip");
         }
         Unpacked.check(kept.resolve("club-2026-11-25.zip"), text -> {});
+        assertThat(club.folder().resolve(".backup-begun.zip")).doesNotExist();
     }
 
     /** Writes something to a file that is then given for a backup. */

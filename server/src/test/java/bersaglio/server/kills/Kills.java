@@ -2,6 +2,7 @@ package bersaglio.server.kills;
 
 import bersaglio.server.Device;
 import bersaglio.server.ServerProcess;
+import bersaglio.server.backup.Commands;
 import bersaglio.server.backup.OldClub;
 import bersaglio.server.files.ClubFiles;
 import java.io.IOException;
@@ -39,6 +40,7 @@ public final class Kills {
     private static final int RESULTS_EVERY = 25;
     private static final int FRESH_CLUB_EVERY = 120;
     private static final int OLD_SETS = 150;
+    private static final int BACKUP_ONE_IN = 4;
 
     private final List<String> program;
     private final Consumer<String> tell;
@@ -143,13 +145,13 @@ public final class Kills {
         }
     }
 
-    private void inTraffic() throws InterruptedException {
+    private void inTraffic() throws IOException, InterruptedException {
         Instant asked = Instant.now();
         ServerProcess server = ServerProcess.launch(data, program);
         int port = server.port();
         longestStart = Duration.between(asked, Instant.now());
         AtomicBoolean goOn = new AtomicBoolean(true);
-        ExecutorService devices = Executors.newFixedThreadPool(CLIENTS);
+        ExecutorService devices = Executors.newFixedThreadPool(CLIENTS + 1);
         try {
             List<Future<?>> charting = new ArrayList<>();
             for (Charter charter : charters) {
@@ -157,6 +159,10 @@ public final class Kills {
                     charter.chart(port, goOn);
                     return null;
                 }));
+            }
+            if (random.nextInt(BACKUP_ONE_IN) == 0) {
+                charting.add(devices.submit(() -> Commands.run(
+                        List.of("backup", data.resolve("beside.zip").toString(), data.toString()), text -> {})));
             }
             pause(random.nextInt(LONGEST_TRAFFIC));
             server.killAndWait();
@@ -169,6 +175,7 @@ public final class Kills {
         } finally {
             server.killAndWait();
             devices.shutdownNow();
+            Files.deleteIfExists(data.resolve("beside.zip"));
         }
     }
 
