@@ -191,6 +191,10 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         {{ t(`court.standpoint.${settings.standpoint}`) }}
         <span class="grain" data-test="grain">{{ t(`grain.${way}`) }}</span>
       </p>
+      <div v-if="charted.watching.value" class="watching" role="status" data-test="watching">
+        <p>{{ t('pen.watching') }}</p>
+        <v-btn color="primary" variant="flat" size="large" @click="charted.takeOver()">{{ t('pen.takeOver') }}</v-btn>
+      </div>
       <p v-if="touches.ignored.value" :key="touches.ignored.value" class="ignored">{{ t('courtside.ignored') }}</p>
     </section>
     <BigKeys
@@ -242,11 +246,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         @next="ready = desk.next()"
         @move="desk.move"
       />
-      <div v-if="charted.watching.value" class="watching" role="status" data-test="watching">
-        <p>{{ t('pen.watching') }}</p>
-        <v-btn color="primary" variant="flat" size="large" @click="charted.takeOver()">{{ t('pen.takeOver') }}</v-btn>
-      </div>
-      <p v-else-if="charted.tookPen.value" class="soft">{{ t('courtside.elsewhere') }}</p>
+      <p v-if="charted.tookPen.value && !charted.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>
     <ShotStrip
       v-model:chosen="chosenId"

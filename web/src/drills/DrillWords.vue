@@ -17,9 +17,25 @@ const upTo = computed(() => props.draft.text.value.slice(0, cursor.value))
 const LONGEST_WORD = 80
 const justTyped = computed(() => upTo.value.slice(-LONGEST_WORD))
 const offered = computed(() => props.draft.next(upTo.value).slice(0, MOST_OFFERED))
-const words = computed(() => problem.value
+/** The length of what was to be put in and is far too long: drawn first, it would hold the page for long. */
+const tooLong = ref(0)
+const LONGEST = 20_000
+const understood = computed(() => problem.value
   ? problemWords(problem.value)
   : t('drillEdit.understood', { levels: props.draft.drill.value.levels.length }, props.draft.drill.value.levels.length))
+const words = computed(() => tooLong.value
+  ? t('problem.text_too_long', { value: t('drillEdit.characters', { count: tooLong.value }), allowed: t('drillEdit.atMost', { count: LONGEST }) })
+  : understood.value)
+
+function beforeInput(event: InputEvent) {
+  const { selectionStart, selectionEnd, value } = event.target as HTMLTextAreaElement
+  const added = event.data ?? event.dataTransfer?.getData('text/plain') ?? ''
+  const length = value.length - (selectionEnd - selectionStart) + added.length
+  tooLong.value = length > LONGEST && added.length > 0 ? length : 0
+  if (tooLong.value) {
+    event.preventDefault()
+  }
+}
 
 function typed(event: Event) {
   props.draft.write((event.target as HTMLTextAreaElement).value)
@@ -73,8 +89,9 @@ function showPlace() {
       ref="area"
       :value="draft.text.value"
       spellcheck="false"
-      :aria-invalid="!!problem"
+      :aria-invalid="!!problem || tooLong > 0"
       aria-describedby="drill-words-say"
+      @beforeinput="beforeInput"
       @input="typed"
       @click="moved"
       @keyup="moved"
@@ -84,12 +101,12 @@ function showPlace() {
       id="drill-words-say"
       role="status"
       class="say"
-      :class="{ wrong: problem }"
+      :class="{ wrong: problem || tooLong }"
       data-test="words-say"
     >
-      <template v-if="problem && place">{{ t('drillEdit.atPlace', { line: place.line, column: place.column }) }}</template>
+      <template v-if="problem && place && !tooLong">{{ t('drillEdit.atPlace', { line: place.line, column: place.column }) }}</template>
       {{ words }}
-      <v-btn v-if="problem && place" size="small" @click="showPlace">{{ t('drillEdit.showPlace') }}</v-btn>
+      <v-btn v-if="problem && place && !tooLong" size="small" @click="showPlace">{{ t('drillEdit.showPlace') }}</v-btn>
     </p>
     <div v-if="offered.length" class="offered" :aria-label="t('drillEdit.next')" role="group">
       <span class="soft small">{{ t('drillEdit.next') }}</span>
