@@ -12,11 +12,14 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
@@ -63,16 +66,37 @@ final class EventBench {
         try (StartedServer server = StartedServer.on(Files.createTempDirectory("bench"))) {
             String player = player(server);
             charted(server, player, WARM, BATCH);
+            double oneRate = atOnce(server, player, 1);
+            double manyRate = atOnce(server, player, DEVICES);
+            System.out.printf("  a second: one device %.0f, fifty at once %.0f%n", oneRate, manyRate);
             double alone = p99(devices(server, player, 1));
             List<Double> together = devices(server, player, DEVICES);
             double lost = (double) DEVICES * SECONDS - together.size();
             return List.of(
+                    Row.atLeast(
+                            "acknowledged events, 50 devices at once, to one device", manyRate / oneRate, "ratio", 4),
                     Row.atMost(
                             "99th percentile, 50 devices to 1, an event a second each",
                             p99(together) / alone,
                             "ratio",
                             5),
                     Row.atMost("events that were not acknowledged", lost, "events", 0));
+        }
+    }
+
+    /** @return events a second that are acknowledged one at a time to so many devices, each as fast as it is answered */
+    private static double atOnce(StartedServer server, String player, int count) throws Exception {
+        ExecutorService devices = Executors.newFixedThreadPool(count);
+        try {
+            List<Callable<Double>> work =
+                    Collections.nCopies(count, () -> charted(server, player, Math.max(200, SINGLES / count), 1));
+            long start = System.nanoTime();
+            for (Future<Double> one : devices.invokeAll(work)) {
+                one.get();
+            }
+            return count * Math.max(200, SINGLES / count) / seconds(start);
+        } finally {
+            devices.shutdownNow();
         }
     }
 
