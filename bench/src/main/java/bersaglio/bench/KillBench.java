@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 /** The jar that runs, killed a thousand times. */
 final class KillBench {
 
-    private static final Path RUN = Path.of("app", "target", "run");
+    private static final Path RUN = Path.of("app", "target", "run").toAbsolutePath();
     private static final int KILLS = Integer.getInteger("kills", 1000);
     private static final Duration MOST = Duration.ofMinutes(Integer.getInteger("kills.minutes", 120));
 
