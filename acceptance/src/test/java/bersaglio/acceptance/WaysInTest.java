@@ -139,7 +139,10 @@ class WaysInTest {
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause to teach")))
                 .isVisible();
         court.press("Count is now …");
-        page.getByLabel("Count", new Page.GetByLabelOptions().setExact(true)).fill("6");
+        Locator count = page.getByLabel("Count", new Page.GetByLabelOptions().setExact(true));
+        // The dialog puts the cursor there as it opens; what is typed before that would go elsewhere.
+        assertThat(count).isFocused();
+        count.fill("6");
         page.getByLabel("Balls used up").fill("9");
         court.press("This counts")
                 .shows("6 of 9")
