@@ -49,6 +49,7 @@ enum Hands {
         @Override
         void countIs(Courtside court) {
             press(court.page(), "Count is now …");
+            countHasTheCursor(court.page());
         }
 
         @Override
@@ -111,9 +112,7 @@ enum Hands {
         @Override
         void countIs(Courtside court) {
             court.key("o");
-            // The dialog puts the cursor there as it opens; keys before that would go elsewhere.
-            assertThat(court.page().getByLabel("Count", new Page.GetByLabelOptions().setExact(true)))
-                    .isFocused();
+            countHasTheCursor(court.page());
         }
 
         @Override
@@ -150,6 +149,12 @@ enum Hands {
     abstract void clock(Courtside court);
 
     abstract void skip(Courtside court);
+
+    /** The dialog puts the cursor there as it opens; what is pressed before that goes elsewhere, a list opened before closes. */
+    private static void countHasTheCursor(Page page) {
+        assertThat(page.getByLabel("Count", new Page.GetByLabelOptions().setExact(true)))
+                .isFocused();
+    }
 
     /** A row of hits, {@code 1}, and others, {@code 0}. */
     void row(Courtside court, String trials) {

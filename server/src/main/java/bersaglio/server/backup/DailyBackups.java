@@ -1,7 +1,6 @@
 package bersaglio.server.backup;
 
 import bersaglio.server.Settings;
-import bersaglio.server.files.CannotStart;
 import bersaglio.server.files.ClubFiles;
 import bersaglio.server.files.DataFolder;
 import java.io.IOException;
@@ -67,7 +66,8 @@ class DailyBackups implements SmartLifecycle {
                     Files.delete(folder.resolve(PREFIX + day + SUFFIX));
                 }
             }
-        } catch (IOException | CannotStart failure) {
+        } catch (IOException | RuntimeException failure) {
+            // The beat goes on whatever it was: an hour later it may be mended.
             LOG.warn("Today's backup was not kept, and is tried again within the hour: {}", failure.getMessage());
         }
     }
