@@ -11,8 +11,10 @@ const props = defineProps<{ at: string, level: DraftLevel }>()
 const emit = defineEmits<{ set: [given: Partial<DraftLevel>] }>()
 const { t } = useI18n()
 
-const EVIDENCE = { confidence: 0.85, leastTrials: 20, halfLife: 36 }
+const EVIDENCE = { confidence: 0.8, leastTrials: 20, halfLife: 36 }
 const UPS: Record<string, Advance> = {
+  ball_by_ball: { rule: 'ball_by_ball', gap: 0.12, up: 2.2, down: 3 },
+  learners: { rule: 'learners', gap: 0.12, up: 4.5 },
   one_met: { rule: 'one_met' },
   met_in_last: { rule: 'met_in_last', times: 2, sets: 3, each: 'SET' },
   evidence: { rule: 'evidence', ...EVIDENCE },
@@ -35,6 +37,8 @@ const callerItems = CALLERS.map((value) => ({ value, title: t(`caller.${value}`)
 const UP_FIELDS: Record<string, { name: keyof Advance, share?: boolean }[]> = {
   met_in_last: [{ name: 'times' }, { name: 'sets' }],
   evidence: [{ name: 'confidence', share: true }, { name: 'leastTrials' }, { name: 'halfLife' }],
+  ball_by_ball: [{ name: 'gap', share: true }, { name: 'up' }, { name: 'down' }],
+  learners: [{ name: 'gap', share: true }, { name: 'up' }],
   sequential: [
     { name: 'notReady', share: true }, { name: 'ready', share: true }, { name: 'wrongUp', share: true }, { name: 'wrongDown', share: true },
   ],

@@ -50,10 +50,10 @@ export function useSentences() {
   }
 
   function rule(level: Level): string {
-    const { rule: name, times, sets, confidence, each, notReady, ready } = level.advance
+    const { rule: name, times, sets, confidence, each, notReady, ready, leastTrials } = level.advance
     return t(each === 'DAY' ? 'rule.met_in_last_days' : `rule.${name}`, {
       times: times ?? 0, sets: sets ?? 0, confidence: asPercent(confidence ?? 0), notReady: asPercent(notReady ?? 0),
-      ready: asPercent(ready ?? 0),
+      ready: asPercent(ready ?? 0), leastTrials: leastTrials ?? 0,
     })
   }
 

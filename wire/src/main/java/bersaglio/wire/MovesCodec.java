@@ -2,9 +2,11 @@ package bersaglio.wire;
 
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.BallByBall;
 import bersaglio.core.drill.CoachsCall;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.EvidenceAgainst;
+import bersaglio.core.drill.Learners;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Retreat;
@@ -34,6 +36,14 @@ final class MovesCodec {
                     .add("wrongUp", test.wrongUp())
                     .add("wrongDown", test.wrongDown());
         }
+        if (advance instanceof BallByBall each) {
+            return rule("ball_by_ball")
+                    .add("gap", each.gap())
+                    .add("up", each.up())
+                    .add("down", each.down());
+        } else if (advance instanceof Learners learners) {
+            return rule("learners").add("gap", learners.gap()).add("up", learners.up());
+        }
         return rule(advance instanceof CoachsCall ? "coach" : "one_met");
     }
 
@@ -53,9 +63,15 @@ final class MovesCodec {
                         advance.number("ready"),
                         advance.number("wrongUp"),
                         advance.number("wrongDown"));
+            case "ball_by_ball" -> new BallByBall(advance.number("gap"), advance.number("up"), advance.number("down"));
+            case "learners" -> new Learners(advance.number("gap"), advance.number("up"));
             case "coach" -> new CoachsCall();
             default ->
-                throw new Refused("not_allowed", "rule", rule, "one_met, met_in_last, evidence, sequential, coach");
+                throw new Refused(
+                        "not_allowed",
+                        "rule",
+                        rule,
+                        "one_met, met_in_last, evidence, sequential, ball_by_ball, learners, coach");
         });
     }
 

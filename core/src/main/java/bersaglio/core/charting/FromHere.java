@@ -3,9 +3,9 @@ package bersaglio.core.charting;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.Level;
 import bersaglio.core.forecast.Forecast;
-import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Belief;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,9 +25,8 @@ public record FromHere(double chance, double rate, int trials) {
         if (trials < FEWEST || level.goal().goesByTheClock()) {
             return Optional.empty();
         }
-        double rate = PlayerRate.of(Evidence.DEFAULT.weigh(attempts), trials, level.number())
-                .rate();
+        Belief known = Belief.of(Evidence.DEFAULT.weigh(attempts));
         Ahead ahead = new Ahead(count.play(), count.left(), level.goal().playsOn());
-        return Optional.of(new FromHere(Forecast.fromHere(ahead, List.of(rate)), rate, trials));
+        return Optional.of(new FromHere(Forecast.fromHere(ahead, known), known.mean(), trials));
     }
 }

@@ -2,12 +2,13 @@ package bersaglio.core.charting;
 
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Luck;
 import bersaglio.core.drill.Verdict;
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,7 @@ public final class Ledger {
     private final Drill drill;
     private final List<SetResult> sets;
     private final int start;
+    private final Luck luck = new Luck();
 
     public Ledger(Drill drill, List<SetResult> sets) {
         this(drill, sets, FIRST_LEVEL);
@@ -86,7 +88,11 @@ public final class Ledger {
 
     /** The rung on which the player stands. */
     public int level() {
-        return levelBefore(sets.size());
+        int level = start;
+        for (SetResult set : sets) {
+            level = set.move().map(LevelMove::to).orElse(level);
+        }
+        return level;
     }
 
     /** The true rate that the present level asks for. */
@@ -96,11 +102,15 @@ public final class Ledger {
 
     /** The sets that count at a level since the player last came to it, laid as the latest of them. */
     public List<Attempt> attemptsAt(int level) {
+        return historyAt(level).attempts();
+    }
+
+    private History historyAt(int level) {
         String laid = "";
         for (SetResult set : sets) {
             laid = set.counts() && set.level() == level ? set.laid() : laid;
         }
-        return attemptsBefore(sets.size(), level, laid);
+        return historyBefore(sets.size(), level, laid);
     }
 
     /**
@@ -112,21 +122,26 @@ public final class Ledger {
         if (set.attempt().trials().isEmpty()) {
             return Optional.empty();
         }
-        List<Attempt> attempts = attemptsWith(set);
-        Verdict verdict = Verdict.of(drill, set.level(), attempts);
-        return Optional.of(set.accepted() ? verdict : verdict.with(Advice.notAccepted()));
+        return Optional.of(judged(set, historyWith(set)));
     }
 
-    private List<Attempt> attemptsWith(SetResult set) {
+    private Verdict judged(SetResult set, History history) {
+        Verdict verdict = verdict(set.level(), history);
+        return set.accepted() ? verdict : verdict.with(Advice.notAccepted());
+    }
+
+    private Verdict verdict(int level, History history) {
+        return Verdict.of(drill, level, history.attempts(), history.before(), luck);
+    }
+
+    private History historyWith(SetResult set) {
         Ledger alike = on(set.track());
-        List<Attempt> attempts = alike.attemptsBefore(alike.placeOf(set), set.level(), set.laid());
-        attempts.add(set.attempt());
-        return attempts;
+        return alike.historyBefore(alike.placeOf(set), set.level(), set.laid()).with(set.attempt());
     }
 
     /** The chance to meet the goal from where an open set stands. */
     public Optional<FromHere> fromHere(ChartedSet set) {
-        return FromHere.of(drill.level(set.level()), attemptsWith(set.asResult()), set.count());
+        return FromHere.of(drill.level(set.level()), historyWith(set.asResult()).attempts(), set.count());
     }
 
     /** What is said of a set as it closes, to be kept with it. */
@@ -142,8 +157,8 @@ public final class Ledger {
 
     /** What the rule says now of the player's standing, from the last set held at the present level. */
     public Optional<Verdict> verdictNow() {
-        List<Attempt> attempts = attemptsAt(level());
-        return attempts.isEmpty() ? Optional.empty() : Optional.of(Verdict.of(drill, level(), attempts));
+        History history = historyAt(level());
+        return history.attempts().isEmpty() ? Optional.empty() : Optional.of(verdict(level(), history));
     }
 
     /**
@@ -156,24 +171,30 @@ public final class Ledger {
         if (level == drill.levels().size()) {
             return OptionalInt.empty();
         }
-        List<Attempt> attempts = new ArrayList<>(attemptsAt(level));
-        long last = attempts.isEmpty() ? 0 : attempts.get(attempts.size() - 1).heldAt();
+        History history = historyAt(level);
+        int held = history.attempts().size();
+        long last = held == 0 ? 0 : history.attempts().get(held - 1).heldAt();
         for (int more = 1; more <= MOST_SETS_AHEAD; more++) {
-            attempts.add(Attempt.perfect(drill.level(level).goal(), last + more * Attempt.DAY));
-            if (Verdict.of(drill, level, attempts).advice().call() == Advice.Call.MOVE_UP) {
+            history = history.with(Attempt.perfect(drill.level(level).goal(), last + more * Attempt.DAY));
+            Advice advice = drill.advise(level, history.attempts(), history.before());
+            if (advice.call() == Advice.Call.MOVE_UP) {
                 return OptionalInt.of(more);
             }
         }
         return OptionalInt.empty();
     }
 
+    /** All sets as they read today, each with those before it: in one go through them. */
     public List<SetReading> readings() {
+        Map<String, Going> tracks = new HashMap<>();
         List<SetReading> readings = new ArrayList<>(sets.size());
-        for (int i = 0; i < sets.size(); i++) {
-            SetResult set = sets.get(i);
-            Standing standing = set.attempt().standing();
-            Ledger alike = on(set.track());
-            readings.add(new SetReading(set, standing, alike.levelBefore(alike.placeOf(set)), verdictOn(set)));
+        for (SetResult set : sets) {
+            Going going = tracks.computeIfAbsent(set.track(), track -> new Going(start));
+            Optional<Verdict> verdict = set.attempt().trials().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(judged(set, going.at(set.level(), set.laid()).with(set.attempt())));
+            readings.add(new SetReading(set, set.attempt().standing(), going.level(), verdict));
+            going.take(set);
         }
         return readings;
     }
@@ -227,30 +248,12 @@ public final class Ledger {
         return place;
     }
 
-    private int levelBefore(int place) {
-        int level = start;
-        for (int i = 0; i < place; i++) {
-            level = sets.get(i).move().map(LevelMove::to).orElse(level);
-        }
-        return level;
-    }
-
     /** What was laid otherwise is another target: its sets are not taken together with these. */
-    private List<Attempt> attemptsBefore(int place, int level, String laid) {
-        List<Attempt> attempts = new ArrayList<>();
+    private History historyBefore(int place, int level, String laid) {
+        Going going = new Going(start);
         for (int i = 0; i < place; i++) {
-            SetResult set = sets.get(i);
-            boolean alike = set.level() == level && set.laid().equals(laid);
-            if (set.counts()
-                    && set.accepted()
-                    && alike
-                    && !set.attempt().trials().isEmpty()) {
-                attempts.add(set.attempt());
-            }
-            if (set.move().isPresent() && set.move().get().to() == level) {
-                attempts.clear();
-            }
+            going.take(sets.get(i));
         }
-        return attempts;
+        return going.at(level, laid);
     }
 }

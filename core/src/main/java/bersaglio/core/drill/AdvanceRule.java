@@ -1,18 +1,39 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
 import java.util.List;
 
-/** What moves a player up. Each rule is looked at when a set closes. */
-public sealed interface AdvanceRule permits OneMetQuota, MetInLast, Evidence, Sequential, CoachsCall {
+/** What moves a player up. Each rule says what it makes of the sets at a level when one of them closes. */
+public sealed interface AdvanceRule
+        permits OneMetQuota, MetInLast, Evidence, Sequential, BallByBall, Learners, CoachsCall {
 
     /**
      * What to do after the last of these sets.
      *
      * @param attempts the sets at this level since the player came to it, in order, the one just held last
+     * @param before   neighbouring balls of the player's sets before them
      */
-    Advice advise(Level level, List<Attempt> attempts);
+    Advice advise(Level level, List<Attempt> attempts, Neighbours before);
 
-    /** The chance that a player of this true rate has passed within so many sets of the level. */
-    double passesWithin(Level level, int sets, double rate);
+    default Advice advise(Level level, List<Attempt> attempts) {
+        return advise(level, attempts, Neighbours.NONE);
+    }
+
+    /** How it is asked at a level. */
+    Asking asking(Level level);
+
+    /** Whether it is asked after every ball, so that a set may end as soon as it is decided. */
+    default boolean looksAtEachBall() {
+        return false;
+    }
+
+    /**
+     * How often it has let a player of this true rate through after each set, up to so many; exact.
+     *
+     * @return nothing where that takes too long, or where nobody has worked it out: then it is played
+     */
+    default double[] exactly(Level level, Trying trying) {
+        return Trying.UNKNOWN;
+    }
 }

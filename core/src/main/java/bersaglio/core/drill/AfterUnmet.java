@@ -2,6 +2,7 @@ package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +25,7 @@ public record AfterUnmet(int sets, Back to) implements Retreat {
     }
 
     @Override
-    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
+    public Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before) {
         int unmet = 0;
         for (int i = attempts.size() - 1; i >= 0 && !attempts.get(i).isMet(); i--) {
             unmet += attempts.get(i).standing() == Standing.OUT_OF_REACH ? 1 : 0;
@@ -34,5 +35,18 @@ public record AfterUnmet(int sets, Back to) implements Retreat {
         }
         int down = to == Back.THE_START ? 1 : level.number() - 1;
         return Optional.of(Advice.stepBack(down, "unmet.back", new Figure("unmet", unmet)));
+    }
+
+    @Override
+    public Asking asking(Level level) {
+        return streaks -> new Examiner() {
+            private int unmet;
+
+            @Override
+            Advice.Call close(Standing standing, long day) {
+                unmet = standing == Standing.MET ? 0 : unmet + (standing == Standing.OUT_OF_REACH ? 1 : 0);
+                return unmet >= sets ? Advice.Call.STEP_BACK : Advice.Call.STAY;
+            }
+        };
     }
 }

@@ -1,13 +1,14 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
 import java.util.List;
 
 /** Only the coach moves a player up; the figures are there to decide by. */
 public record CoachsCall() implements AdvanceRule {
 
     @Override
-    public Advice advise(Level level, List<Attempt> attempts) {
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
         Attempt last = attempts.get(attempts.size() - 1);
         return Advice.stay(
                 last.isMet() ? "coach.met" : "coach.unmet",
@@ -15,9 +16,14 @@ public record CoachsCall() implements AdvanceRule {
                 new Figure("trials", last.tally().trials()));
     }
 
+    @Override
+    public Asking asking(Level level) {
+        return streaks -> Examiner.saying(Advice.Call.STAY);
+    }
+
     /** Nobody passes by luck where luck does not decide. */
     @Override
-    public double passesWithin(Level level, int sets, double rate) {
-        return 0;
+    public double[] exactly(Level level, Trying trying) {
+        return new double[trying.sets()];
     }
 }

@@ -3,6 +3,7 @@ package bersaglio.core.drill;
 import bersaglio.core.court.Court;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.Change;
@@ -117,8 +118,8 @@ public record Drill(
     }
 
     /** What the level's rule says after the last of these sets; from the top rung nobody moves up, from the first nobody down. */
-    public Advice advise(int level, List<Attempt> attempts) {
-        Advice advice = level(level).advise(attempts);
+    public Advice advise(int level, List<Attempt> attempts, Neighbours before) {
+        Advice advice = level(level).advise(attempts, before);
         if (isTop(level) && advice.call() == Advice.Call.MOVE_UP) {
             return new Advice(Advice.Call.STAY, "top.reached", advice.figures());
         }

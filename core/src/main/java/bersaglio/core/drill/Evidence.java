@@ -6,6 +6,7 @@ import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,12 +16,12 @@ import java.util.List;
  * trials count less, so that a player who has improved is not held back for long.
  *
  * @param confidence  mastery wanted, 0.5 to 0.999
- * @param leastTrials weighted trials wanted before the rule speaks, at least 1
+ * @param leastTrials trials wanted before the rule speaks, counted plainly, at least 1
  * @param halfLife    later trials after which a trial counts half; 0 turns the weights off
  */
 public record Evidence(double confidence, int leastTrials, int halfLife) implements AdvanceRule {
 
-    public static final Evidence DEFAULT = new Evidence(0.85, 20, 36);
+    public static final Evidence DEFAULT = new Evidence(0.80, 20, 36);
 
     private static final int MOST_SETS_AHEAD = 6;
 
@@ -31,8 +32,8 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     }
 
     @Override
-    public Advice advise(Level level, List<Attempt> attempts) {
-        HitRate weighted = weigh(attempts);
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
+        HitRate weighted = weigh(attempts, worth(attempts, before));
         double asked = level.targetRate();
         Tally plain = plain(attempts);
         Attempt last = attempts.get(attempts.size() - 1);
@@ -44,28 +45,33 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         figures.add(new Figure("confidenceRate", confidence));
         figures.add(new Figure("lastHits", last.tally().hits()));
         figures.add(new Figure("lastTrials", last.tally().trials()));
-        if (advances(asked, weighted)) {
+        figures.add(new Figure("leastTrials", leastTrials));
+        figures.add(new Figure("worthRate", worth(attempts, before)));
+        if (advances(asked, plain.trials(), weighted)) {
             return new Advice(Advice.Call.MOVE_UP, "evidence.enough", figures);
         }
-        boolean met = last.isMet();
-        if (!met) {
+        if (plain.trials() < leastTrials && isLikelyEnough(asked, weighted)) {
+            return new Advice(Advice.Call.STAY, "evidence.few", figures);
+        }
+        if (!last.isMet()) {
             return new Advice(Advice.Call.STAY, "evidence.stay", figures);
         }
-        return new Advice(
-                Advice.Call.STAY, "evidence.metStay." + settling(level.goal(), asked, attempts, figures), figures);
+        String settling = settling(level.goal(), asked, attempts, worth(attempts, before), figures);
+        return new Advice(Advice.Call.STAY, "evidence.metStay." + settling, figures);
     }
 
     /**
      * What would settle it: the fewest hits in the next set, else the fewest further sets like the last one. Misses are
-     * put last in the sets to come, where they weigh most, so that the promise holds in any order.
+     * put last in the sets to come, where they weigh most, so that the promise holds in any order; how streaky the player is
+     * is taken as it is known.
      */
-    private String settling(Goal goal, double asked, List<Attempt> attempts, List<Figure> figures) {
+    private String settling(Goal goal, double asked, List<Attempt> attempts, double worth, List<Figure> figures) {
         if (!(goal instanceof Quota quota)) {
-            return settlingAlike(asked, attempts, figures);
+            return settlingAlike(asked, attempts, worth, figures);
         }
         int balls = quota.balls();
         for (int hits = quota.hits(); hits <= balls; hits++) {
-            if (advances(asked, weigh(withNext(quota, attempts, hits, 1)))) {
+            if (advances(asked, withNext(quota, attempts, hits, 1), worth)) {
                 figures.add(new Figure("nextHits", hits));
                 figures.add(new Figure("nextBalls", balls));
                 return "nextSet";
@@ -74,7 +80,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         Tally last = attempts.get(attempts.size() - 1).tally();
         int alike = (int) Math.round((double) last.hits() * balls / last.trials());
         for (int sets = 2; sets <= MOST_SETS_AHEAD; sets++) {
-            if (advances(asked, weigh(withNext(quota, attempts, alike, sets)))) {
+            if (advances(asked, withNext(quota, attempts, alike, sets), worth)) {
                 figures.add(new Figure("moreSets", sets));
                 figures.add(new Figure("nextHits", alike));
                 figures.add(new Figure("nextBalls", balls));
@@ -85,17 +91,17 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     }
 
     /** Of a goal whose sets have no length of their own: further sets as the last one was. */
-    private String settlingAlike(double asked, List<Attempt> attempts, List<Figure> figures) {
+    private String settlingAlike(double asked, List<Attempt> attempts, double worth, List<Figure> figures) {
         Attempt last = attempts.get(attempts.size() - 1);
         List<Attempt> ahead = new ArrayList<>(attempts);
         for (int sets = 1; sets <= MOST_SETS_AHEAD; sets++) {
             ahead.add(last);
-            if (sets > 1 && advances(asked, weigh(ahead))) {
+            if (sets > 1 && advances(asked, ahead, worth)) {
                 figures.add(new Figure("moreSets", sets));
                 figures.add(new Figure("nextHits", last.tally().hits()));
                 figures.add(new Figure("nextBalls", last.tally().trials()));
                 return "moreSets";
-            } else if (advances(asked, weigh(ahead))) {
+            } else if (advances(asked, ahead, worth)) {
                 figures.add(new Figure("nextHits", last.tally().hits()));
                 figures.add(new Figure("nextBalls", last.tally().trials()));
                 return "nextSet";
@@ -113,10 +119,31 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         return ahead;
     }
 
+    private boolean advances(double asked, List<Attempt> attempts, double worth) {
+        return advances(asked, plain(attempts).trials(), weigh(attempts, worth));
+    }
+
     /** @param asked the true rate asked for */
-    private boolean advances(double asked, HitRate weighted) {
-        return Threshold.reaches(weighted.trials(), leastTrials)
-                && Threshold.reaches(weighted.mastery(asked), confidence);
+    private boolean advances(double asked, int trials, HitRate weighted) {
+        return trials >= leastTrials && isLikelyEnough(asked, weighted);
+    }
+
+    private boolean isLikelyEnough(double asked, HitRate weighted) {
+        return Threshold.reaches(weighted.mastery(asked), confidence);
+    }
+
+    private static double worth(List<Attempt> attempts, Neighbours before) {
+        Neighbours seen = before;
+        for (Attempt attempt : attempts) {
+            seen = seen.plus(attempt.trials());
+        }
+        return seen.worth();
+    }
+
+    /** Hits and trials of these sets, weighted by age and by what a ball of this player is worth. */
+    HitRate weigh(List<Attempt> attempts, double worth) {
+        HitRate byAge = weigh(attempts);
+        return new HitRate(byAge.hits() * worth, byAge.trials() * worth);
     }
 
     /** Hits and trials of these sets, each weighted by how many trials came later. */
@@ -133,8 +160,13 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     }
 
     @Override
-    public double passesWithin(Level level, int sets, double rate) {
-        return new EvidenceOdds(this, level, rate).passesWithin(sets);
+    public Asking asking(Level level) {
+        return WeighingExaminer.asking(this, level.targetRate(), WeighingExaminer.For.MOVING_UP);
+    }
+
+    @Override
+    public double[] exactly(Level level, Trying trying) {
+        return level.hasFixedBlocks() ? new EvidenceOdds(this, level, trying).passedAfter() : Trying.UNKNOWN;
     }
 
     /** What a trial's weight is multiplied by with each later trial. */
@@ -142,11 +174,11 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         return halfLife == 0 ? 1 : Math.pow(0.5, 1.0 / halfLife);
     }
 
-    boolean advances(double asked, double weightedHits, double weightedTrials) {
-        return advances(asked, new HitRate(Math.min(weightedHits, weightedTrials), weightedTrials));
+    boolean advances(double asked, int trials, double weightedHits, double weightedTrials) {
+        return advances(asked, trials, new HitRate(Math.min(weightedHits, weightedTrials), weightedTrials));
     }
 
-    private static Tally plain(List<Attempt> attempts) {
+    static Tally plain(List<Attempt> attempts) {
         Tally sum = Tally.NONE;
         for (Attempt attempt : attempts) {
             sum = sum.plus(attempt.tally());

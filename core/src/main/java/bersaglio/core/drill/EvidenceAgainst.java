@@ -3,6 +3,7 @@ package bersaglio.core.drill;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
@@ -14,10 +15,14 @@ import java.util.Optional;
 public record EvidenceAgainst(Evidence rule) implements Retreat {
 
     @Override
-    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
-        HitRate weighted = rule.weigh(attempts);
+    public Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before) {
+        Neighbours seen = before;
+        for (Attempt attempt : attempts) {
+            seen = seen.plus(attempt.trials());
+        }
+        HitRate weighted = rule.weigh(attempts, seen.worth());
         double mastery = weighted.mastery(level.targetRate());
-        boolean enough = Threshold.reaches(weighted.trials(), rule.leastTrials());
+        boolean enough = Evidence.plain(attempts).trials() >= rule.leastTrials();
         if (!enough || !Threshold.reaches(1 - rule.confidence(), mastery)) {
             return Optional.empty();
         }
@@ -31,5 +36,10 @@ public record EvidenceAgainst(Evidence rule) implements Retreat {
 
     public EvidenceAgainst {
         Check.requireBetween("confidence", rule.confidence(), 0.5, 0.999);
+    }
+
+    @Override
+    public Asking asking(Level level) {
+        return WeighingExaminer.asking(rule, level.targetRate(), WeighingExaminer.For.STEPPING_BACK);
     }
 }

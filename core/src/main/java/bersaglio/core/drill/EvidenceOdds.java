@@ -13,31 +13,34 @@ final class EvidenceOdds {
 
     private final Evidence rule;
     private final Level level;
-    private final double rate;
+    private final Trying trying;
 
-    EvidenceOdds(Evidence rule, Level level, double rate) {
+    EvidenceOdds(Evidence rule, Level level, Trying trying) {
         this.rule = rule;
         this.level = level;
-        this.rate = rate;
+        this.trying = trying;
     }
 
-    double passesWithin(int sets) {
-        int balls = level.typicalBalls(rate);
+    double[] passedAfter() {
+        int balls = level.ahead().balls();
+        double[] passedAfter = new double[trying.sets()];
         double fading = rule.fading();
-        double most = fading == 1 ? (double) balls * sets : Math.min((double) balls * sets, 1 / (1 - fading));
+        double all = (double) balls * passedAfter.length;
+        double most = fading == 1 ? all : Math.min(all, 1 / (1 - fading));
         double[] chance = new double[(int) Math.ceil(most * CELLS_A_HIT) + CELLS_A_HIT + 2];
         chance[0] = 1;
         double trials = 0;
         double passed = 0;
         double asked = level.targetRate();
-        for (int set = 0; set < sets; set++) {
+        for (int set = 0; set < passedAfter.length; set++) {
             for (int ball = 0; ball < balls; ball++) {
                 chance = afterBall(chance, fading);
                 trials = trials * fading + 1;
             }
-            passed += takeAdvancing(chance, trials, asked);
+            passed += takeAdvancing(chance, (set + 1) * balls, trials, asked, trying.worth((set + 1) * balls, balls));
+            passedAfter[set] = Math.min(1, passed);
         }
-        return Math.min(1, passed);
+        return passedAfter;
     }
 
     private double[] afterBall(double[] chance, double fading) {
@@ -45,8 +48,8 @@ final class EvidenceOdds {
         for (int cell = 0; cell < chance.length; cell++) {
             if (chance[cell] > 0) {
                 double faded = cell * fading;
-                spread(next, faded, chance[cell] * (1 - rate));
-                spread(next, faded + CELLS_A_HIT, chance[cell] * rate);
+                spread(next, faded, chance[cell] * (1 - trying.rate()));
+                spread(next, faded + CELLS_A_HIT, chance[cell] * trying.rate());
             }
         }
         return next;
@@ -61,10 +64,11 @@ final class EvidenceOdds {
         }
     }
 
-    private double takeAdvancing(double[] chance, double trials, double asked) {
+    private double takeAdvancing(double[] chance, int plain, double trials, double asked, double worth) {
         double taken = 0;
         int cell = chance.length - 1;
-        while (cell >= 0 && (chance[cell] == 0 || rule.advances(asked, (double) cell / CELLS_A_HIT, trials))) {
+        while (cell >= 0
+                && (chance[cell] == 0 || rule.advances(asked, plain, worth * cell / CELLS_A_HIT, worth * trials))) {
             taken += chance[cell];
             chance[cell] = 0;
             cell--;

@@ -4,8 +4,10 @@ import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.TargetRate;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -54,7 +56,6 @@ public record Level(
     private static final double SAME = 1e-6;
     private static final int LONGEST_NAME = 48;
     private static final String WIDE = "-wide-";
-    private static final int LONGEST_TYPICAL_SET = 400;
 
     public Level {
         Check.requireBetween("number", number, 1, 50);
@@ -186,13 +187,13 @@ public record Level(
         return GoalOdds.of(ahead(), rate).met();
     }
 
-    /** Balls in a set: of a fixed block all of them, of any other goal what a player of this rate takes on average. */
-    int typicalBalls(double rate) {
-        if (goal.playsOn()) {
-            return ahead().balls();
-        }
-        double balls = GoalOdds.of(ahead(), rate).balls();
-        return (int) Math.max(1, Math.round(Math.min(LONGEST_TYPICAL_SET, balls)));
+    /** Whether every set has the same number of balls, whatever comes of them. */
+    boolean hasFixedBlocks() {
+        return goal.playsOn() && ahead().balls() != Play.NO_END;
+    }
+
+    boolean isLowest() {
+        return number == 1;
     }
 
     public Ahead ahead() {
@@ -205,18 +206,28 @@ public record Level(
 
     /** The chance that a player of this true rate has passed within so many sets. */
     public double passesWithin(int sets, double rate) {
-        Check.requireBetween("sets", sets, 0, 1000);
-        Check.requireRate("rate", rate);
-        return goal instanceof FixedTest ? 0 : advance.passesWithin(this, sets, rate);
+        return passing(Trying.of(rate, sets)).inAll();
+    }
+
+    /** How often the rules of this level let such a player through, over the very sets of its goal. */
+    public Passing passing(Trying trying) {
+        if (goal instanceof FixedTest || trying.sets() == 0) {
+            return new Passing(new double[trying.sets()], 0);
+        }
+        boolean nobodyGoesDown = retreat instanceof StayPut || isLowest();
+        double[] exact = nobodyGoesDown && trying.streak() == 0 ? advance.exactly(this, trying) : Trying.UNKNOWN;
+        return exact.length == trying.sets() ? new Passing(exact, 0) : Played.of(this, trying);
     }
 
     /** What the rules of this level say after the last of these sets; a test is held to compare, and moves nobody. */
-    Advice advise(List<Attempt> attempts) {
+    Advice advise(List<Attempt> attempts, Neighbours before) {
         if (goal instanceof FixedTest) {
             Tally held = attempts.get(attempts.size() - 1).tally();
             return Advice.stay("test.held", new Figure("hits", held.hits()), new Figure("trials", held.trials()));
         }
-        Advice up = advance.advise(this, attempts);
-        return up.call() == Advice.Call.STAY ? retreat.advise(this, attempts).orElse(up) : up;
+        Advice up = advance.advise(this, attempts, before);
+        return up.call() == Advice.Call.STAY
+                ? retreat.advise(this, attempts, before).orElse(up)
+                : up;
     }
 }

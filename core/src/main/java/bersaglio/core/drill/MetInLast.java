@@ -1,6 +1,8 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +31,7 @@ public record MetInLast(int times, int sets, Each each) implements AdvanceRule {
     }
 
     @Override
-    public Advice advise(Level level, List<Attempt> attempts) {
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
         List<Boolean> met =
                 each == Each.SET ? attempts.stream().map(Attempt::isMet).toList() : byDay(attempts);
         int now = metAmongLast(met, sets);
@@ -55,28 +57,60 @@ public record MetInLast(int times, int sets, Each each) implements AdvanceRule {
                 new Figure("more", more));
     }
 
+    @Override
+    public Asking asking(Level level) {
+        return streaks -> new Examiner() {
+            private final List<Boolean> met = new ArrayList<>();
+            private long lastDay = Long.MIN_VALUE;
+
+            @Override
+            Advice.Call close(Standing standing, long day) {
+                boolean now = standing == Standing.MET;
+                if (each == Each.DAY && day == lastDay) {
+                    met.set(met.size() - 1, met.get(met.size() - 1) || now);
+                } else {
+                    met.add(now);
+                }
+                lastDay = day;
+                return metAmongLast(met, sets) >= times ? Advice.Call.MOVE_UP : Advice.Call.STAY;
+            }
+        };
+    }
+
     /**
-     * Exact recursion over which of the last {@code sets} − 1 sets were met; passing is absorbing. Where days are
-     * counted it is one set a day.
+     * Exact recursion over which of the last {@code sets} − 1 sets, or days, were met, and whether this day was; passing is
+     * absorbing.
      */
     @Override
-    public double passesWithin(Level level, int setsAllowed, double rate) {
-        double met = level.metInOneSet(rate);
-        int states = 1 << (sets - 1);
-        double[] chance = new double[states];
+    public double[] exactly(Level level, Trying trying) {
+        double met = level.metInOneSet(trying.rate());
+        int aDay = each == Each.DAY ? trying.setsADay() : 1;
+        int mask = (1 << (sets - 1)) - 1;
+        double[] chance = new double[mask + 1];
         chance[0] = 1;
-        double passed = 0;
-        for (int set = 0; set < setsAllowed; set++) {
-            double[] next = new double[states];
-            for (int recent = 0; recent < states; recent++) {
+        double[] metToday = new double[mask + 1];
+        double[] passed = new double[trying.sets()];
+        double sum = 0;
+        for (int set = 0; set < passed.length; set++) {
+            for (int recent = 0; recent <= mask; recent++) {
+                double now = chance[recent] * met;
+                chance[recent] -= now;
                 if (Integer.bitCount(recent) + 1 >= times) {
-                    passed += chance[recent] * met;
+                    sum += now;
                 } else {
-                    next[(recent << 1 | 1) & (states - 1)] += chance[recent] * met;
+                    metToday[recent] += now;
                 }
-                next[(recent << 1) & (states - 1)] += chance[recent] * (1 - met);
             }
-            chance = next;
+            passed[set] = sum;
+            if ((set + 1) % aDay == 0) {
+                double[] next = new double[mask + 1];
+                for (int recent = 0; recent <= mask; recent++) {
+                    next[(recent << 1) & mask] += chance[recent];
+                    next[(recent << 1 | 1) & mask] += metToday[recent];
+                }
+                chance = next;
+                metToday = new double[mask + 1];
+            }
         }
         return passed;
     }

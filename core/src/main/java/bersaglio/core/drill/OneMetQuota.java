@@ -2,6 +2,8 @@ package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.odds.Neighbours;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -9,7 +11,7 @@ import java.util.List;
 public record OneMetQuota() implements AdvanceRule {
 
     @Override
-    public Advice advise(Level level, List<Attempt> attempts) {
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
         Attempt last = attempts.get(attempts.size() - 1);
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure("hits", last.tally().hits()));
@@ -31,7 +33,24 @@ public record OneMetQuota() implements AdvanceRule {
     }
 
     @Override
-    public double passesWithin(Level level, int sets, double rate) {
-        return 1 - Math.pow(1 - level.metInOneSet(rate), sets);
+    public Asking asking(Level level) {
+        return streaks -> new Examiner() {
+            @Override
+            Advice.Call close(Standing standing, long day) {
+                return standing == Standing.MET ? Advice.Call.MOVE_UP : Advice.Call.STAY;
+            }
+        };
+    }
+
+    @Override
+    public double[] exactly(Level level, Trying trying) {
+        double unmet = 1 - level.metInOneSet(trying.rate());
+        double[] passed = new double[trying.sets()];
+        double left = 1;
+        for (int set = 0; set < passed.length; set++) {
+            left *= unmet;
+            passed[set] = 1 - left;
+        }
+        return passed;
     }
 }

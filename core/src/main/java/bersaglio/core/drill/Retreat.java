@@ -1,11 +1,15 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
 import java.util.List;
 import java.util.Optional;
 
 /** What moves a player down. Each rule is looked at when a set closes that does not move the player up. */
 public sealed interface Retreat permits StayPut, AfterUnmet, EvidenceAgainst {
 
-    Optional<Advice> advise(Level level, List<Attempt> attempts);
+    Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before);
+
+    /** How it is asked at a level. */
+    Asking asking(Level level);
 }

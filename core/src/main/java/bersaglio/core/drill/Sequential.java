@@ -1,16 +1,16 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Tally;
-import bersaglio.core.measure.Threshold;
+import bersaglio.core.odds.Neighbours;
+import bersaglio.core.odds.RatioTest;
 import bersaglio.core.odds.SetsOfTrials;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.List;
 
 /**
- * Wald's sequential test between a rate that is not ready and one that is: A. Wald, "Sequential Tests of Statistical
- * Hypotheses", Annals of Mathematical Statistics 16 (1945). It starts afresh at each level and after each decision.
+ * Wald's sequential test between a rate that is not ready and one that is, looked at when a set closes. It starts afresh at
+ * each level and after each decision; where no level is below, a step back is no more than such a fresh start.
  *
  * @param notReady p0, above 0 and below {@code ready}
  * @param ready    p1, below 1
@@ -29,9 +29,13 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
         Check.requireBetween("wrongDown", wrongDown, 0.001, 0.4);
     }
 
+    private RatioTest test() {
+        return RatioTest.between(notReady, ready, upperBound(), lowerBound());
+    }
+
     /** The logarithm of how much more likely these hits are of a player who is ready. */
     public double logRatio(double hits, double misses) {
-        return hits * Math.log(ready / notReady) + misses * Math.log((1 - ready) / (1 - notReady));
+        return test().ratio(hits, misses);
     }
 
     public double upperBound() {
@@ -43,24 +47,13 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
     }
 
     @Override
-    public Advice advise(Level level, List<Attempt> attempts) {
-        Tally since = Tally.NONE;
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
+        RatioExaminer asked = new RatioExaminer(test(), false, Streaks.after(before));
         Advice.Call call = Advice.Call.STAY;
-        double ratio = 0;
         for (Attempt attempt : attempts) {
-            since = call == Advice.Call.STAY ? since.plus(attempt.tally()) : attempt.tally();
-            ratio = logRatio(since.hits(), since.trials() - since.hits());
-            call = decide(ratio);
+            call = asked.set(attempt);
         }
-        Figure[] figures = {
-            new Figure("hits", since.hits()),
-            new Figure("trials", since.trials()),
-            new Figure("notReadyRate", notReady),
-            new Figure("readyRate", ready),
-            new Figure("logRatio", ratio),
-            new Figure("upperBound", upperBound()),
-            new Figure("lowerBound", lowerBound())
-        };
+        Figure[] figures = asked.figures(notReady, ready);
         return switch (call) {
             case MOVE_UP -> Advice.moveUp("sequential.up", figures);
             case STEP_BACK -> Advice.stepBack(level.number() - 1, "sequential.back", figures);
@@ -68,23 +61,25 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
         };
     }
 
-    private Advice.Call decide(double ratio) {
-        if (Threshold.reaches(ratio, upperBound())) {
-            return Advice.Call.MOVE_UP;
-        }
-        return Threshold.reaches(lowerBound(), ratio) ? Advice.Call.STEP_BACK : Advice.Call.STAY;
+    @Override
+    public Asking asking(Level level) {
+        RatioTest test = test();
+        return streaks -> new RatioExaminer(test, false, streaks);
     }
 
-    /** Exact over the hits so far; a step back ends it, as the level is left. */
+    /** Exact over the hits since the test began, for sets of equal length. */
     @Override
-    public double passesWithin(Level level, int sets, double rate) {
-        return new SetsOfTrials(level.typicalBalls(rate), rate).passedWithin(sets, (hits, trials) -> {
-            Advice.Call call = decide(logRatio(hits, trials - hits));
-            return switch (call) {
-                case MOVE_UP -> SetsOfTrials.End.PASSED;
-                case STEP_BACK -> SetsOfTrials.End.OVER;
-                case STAY -> SetsOfTrials.End.GOES_ON;
-            };
+    public double[] exactly(Level level, Trying trying) {
+        if (!level.hasFixedBlocks()) {
+            return Trying.UNKNOWN;
+        }
+        RatioTest test = test();
+        int aSet = level.ahead().balls();
+        return new SetsOfTrials(aSet, trying.rate()).passedAfter(trying.sets(), (hits, trials) -> switch (test.decide(
+                test.ratio(hits, trials - hits) * trying.worth(trials, aSet))) {
+            case UP -> SetsOfTrials.End.PASSED;
+            case DOWN -> level.isLowest() ? SetsOfTrials.End.AFRESH : SetsOfTrials.End.OVER;
+            case OPEN -> SetsOfTrials.End.GOES_ON;
         });
     }
 }

@@ -1,6 +1,7 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
 import java.util.List;
 import java.util.Optional;
 
@@ -8,7 +9,12 @@ import java.util.Optional;
 public record StayPut() implements Retreat {
 
     @Override
-    public Optional<Advice> advise(Level level, List<Attempt> attempts) {
+    public Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before) {
         return Optional.empty();
+    }
+
+    @Override
+    public Asking asking(Level level) {
+        return streaks -> Examiner.saying(Advice.Call.STAY);
     }
 }

@@ -3,6 +3,7 @@ package bersaglio.core.drill;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.Neighbours;
 import java.util.List;
 
 /**
@@ -31,8 +32,12 @@ public record Verdict(
         return new Verdict(tally, lower, upper, targetRate, mastery, tries, notReadyRate, luckChance, other);
     }
 
-    /** Judges the last of these sets. */
-    public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts) {
+    /**
+     * Judges the last of these sets.
+     *
+     * @param before neighbouring balls of the player's sets before them
+     */
+    public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts, Neighbours before, Luck byLuck) {
         Level level = drill.level(levelNumber);
         Tally tally = attempts.get(attempts.size() - 1).tally();
         HitRate rate = new HitRate(tally.hits(), tally.trials());
@@ -44,7 +49,7 @@ public record Verdict(
                 rate.mastery(level.targetRate()),
                 attempts.size(),
                 level.notReadyRate(),
-                level.passesWithin(attempts.size(), level.notReadyRate()),
-                drill.advise(levelNumber, attempts));
+                byLuck.within(level, attempts.size()),
+                drill.advise(levelNumber, attempts, before));
     }
 }

@@ -1,24 +1,34 @@
 package bersaglio.core.forecast;
 
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.Trying;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Quota;
 import bersaglio.core.measure.Threshold;
+import bersaglio.core.odds.Belief;
 import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.odds.QuotaOdds;
+import bersaglio.core.odds.SetTime;
+import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
 
 /**
- * What a level will take of a player whose rates are taken to be these.
+ * What a level will take of a player. Where the rate is known only so far, every chance is the mean over what it may be, never
+ * the chance at the middle.
  *
  * @param met      the chance that one set meets the goal
  * @param passes   the chance to have moved up within the sets that the level allows
  * @param expected balls in a set, infinite where it never ends
  * @param median   balls within which half of the sets have ended
- * @param cautious balls within which nine of ten have, allowing for how far off the rates may be
+ * @param cautious balls within which nine of ten have
  * @param breaks   expected attempts that a miss ends
- * @param minutes  of the median set, and of the cautious one
+ * @param minutes  within which half of the sets have ended, and nine of ten
  * @param curve    the chance to have moved up within the sets allowed, for any true rate
+ * @param error    standard error of the chances; 0 where they are exact
  */
 public record Forecast(
         double met,
@@ -28,8 +38,10 @@ public record Forecast(
         double cautious,
         double breaks,
         Minutes minutes,
-        List<Passing> curve) {
+        List<Passing> curve,
+        double error) {
 
+    private static final double HALF = 0.5;
     private static final double CAUTIOUS = 0.9;
     private static final int RATES_TRIED = 15;
     private static final double TOO_MANY = 1e9;
@@ -43,49 +55,85 @@ public record Forecast(
 
     /** Of a player whose rate is known only so far. */
     public static Forecast of(Level level, PlayerRate player, Pace pace) {
-        return of(level, List.of(player.rate()), pace, cautious(level.goal(), player, pace));
-    }
-
-    /** Balls within which nine of ten sets have ended, allowing for how far off the rate may be. */
-    public static double cautious(Goal goal, PlayerRate player, Pace pace) {
-        Ahead ahead = goal.ahead(pace.secondsABall());
-        List<GoalOdds> maybe = player.known().spread(RATES_TRIED).stream()
-                .map(rate -> GoalOdds.of(ahead, rate))
-                .toList();
-        return within(maybe, CAUTIOUS);
+        List<Double> maybe = player.known().spread(RATES_TRIED);
+        List<GoalOdds> odds = GoalOdds.each(level.goal().ahead(pace.secondsABall()), maybe);
+        double met = level.goal() instanceof Quota quota
+                ? player.known().meets(new QuotaOdds(quota.hits(), quota.balls()))
+                : mean(odds, GoalOdds::met);
+        List<List<Double>> players = maybe.stream().map(List::of).toList();
+        return of(level, players, odds, met, pace, player.setsADay());
     }
 
     /** @param rates by station or by side, the last one for all further, taken as they are */
     public static Forecast of(Level level, List<Double> rates, Pace pace) {
         GoalOdds odds = GoalOdds.of(level.goal().ahead(pace.secondsABall()), rates);
-        return of(level, rates, pace, odds.ballsWithin(CAUTIOUS));
+        return of(level, List.of(rates), List.of(odds), odds.met(), pace, 1);
     }
 
-    private static Forecast of(Level level, List<Double> rates, Pace pace, double cautious) {
-        Ahead ahead = level.goal().ahead(pace.secondsABall());
-        GoalOdds odds = GoalOdds.of(ahead, rates);
-        double median = odds.ballsWithin(0.5);
-        double rate = rates.stream().mapToDouble(one -> one).average().orElseThrow();
+    private static Forecast of(
+            Level level, List<List<Double>> maybe, List<GoalOdds> odds, double met, Pace pace, int setsADay) {
+        List<Passing> curve = new ArrayList<>();
+        double error = odds.stream().mapToDouble(GoalOdds::error).max().orElse(0);
+        for (int i = 0; i <= STEPS; i++) {
+            double rate = (double) i / STEPS;
+            bersaglio.core.drill.Passing passing =
+                    level.passing(Trying.of(rate, level.tries()).aDay(setsADay));
+            curve.add(new Passing(rate, passing.inAll()));
+            error = Math.max(error, passing.error());
+        }
+        double passes = maybe.stream()
+                .mapToDouble(rates -> along(curve, mean(rates)))
+                .average()
+                .orElseThrow();
+        Goal goal = level.goal();
+        boolean clocked = goal.clockSeconds() > 0;
+        double balls = goal.ahead(pace.secondsABall()).balls();
+        double median = clocked ? balls : within(HALF, most -> mean(odds, one -> one.endsWithin(most)));
+        double cautious = clocked ? balls : within(CAUTIOUS, most -> mean(odds, one -> one.endsWithin(most)));
         return new Forecast(
-                odds.met(),
-                level.passesWithin(level.tries(), rate),
-                odds.balls(),
+                met,
+                passes,
+                clocked ? balls : mean(odds, GoalOdds::balls),
                 median,
                 cautious,
-                odds.breaks(),
-                new Minutes(minutes(odds, median, pace), minutes(odds, cautious, pace)),
-                curve(level));
+                mean(odds, GoalOdds::breaks),
+                clocked
+                        ? new Minutes(goal.clockSeconds() / 60, goal.clockSeconds() / 60)
+                        : minutes(goal, maybe, odds, new Minutes(median, cautious), pace),
+                curve,
+                error);
     }
 
-    /** The chance to meet the goal from where a set stands. */
-    public static double fromHere(Ahead here, List<Double> rates) {
-        return GoalOdds.of(here, rates).met();
+    /** Balls within which nine of ten sets have ended, allowing for how far off the rate may be. */
+    public static double cautious(Goal goal, PlayerRate player, Pace pace) {
+        List<GoalOdds> odds =
+                GoalOdds.each(goal.ahead(pace.secondsABall()), player.known().spread(RATES_TRIED));
+        return within(CAUTIOUS, balls -> mean(odds, one -> one.endsWithin(balls)));
     }
 
-    /** The least number of balls within which the set has ended with this chance, each of these odds being as likely. */
-    private static double within(List<GoalOdds> maybe, double chance) {
+    /** The chance to meet the goal from where a set stands, the mean over what the rate may be. */
+    public static double fromHere(Ahead here, Belief rate) {
+        return mean(GoalOdds.each(here, rate.spread(RATES_TRIED)), GoalOdds::met);
+    }
+
+    private static double mean(List<GoalOdds> odds, ToDoubleFunction<GoalOdds> of) {
+        return odds.stream().mapToDouble(of).average().orElseThrow();
+    }
+
+    private static double mean(List<Double> rates) {
+        return rates.stream().mapToDouble(one -> one).average().orElseThrow();
+    }
+
+    private static double along(List<Passing> curve, double rate) {
+        int below = (int) Math.min(STEPS - 1.0, Math.floor(rate * STEPS));
+        double part = rate * STEPS - below;
+        return curve.get(below).chance() * (1 - part) + curve.get(below + 1).chance() * part;
+    }
+
+    /** The least whole number within which it has ended with this chance. */
+    private static double within(double chance, DoubleUnaryOperator ends) {
         double most = 1;
-        while (!Threshold.reaches(endsWithin(maybe, most), chance)) {
+        while (!Threshold.reaches(ends.applyAsDouble(most), chance)) {
             most *= 2;
             if (most > TOO_MANY) {
                 return Double.POSITIVE_INFINITY;
@@ -94,7 +142,7 @@ public record Forecast(
         double least = most == 1 ? -1 : most / 2;
         while (most - least > 1) {
             double middle = Math.floor((least + most) / 2);
-            if (Threshold.reaches(endsWithin(maybe, middle), chance)) {
+            if (Threshold.reaches(ends.applyAsDouble(middle), chance)) {
                 most = middle;
             } else {
                 least = middle;
@@ -103,26 +151,32 @@ public record Forecast(
         return most;
     }
 
-    private static double endsWithin(List<GoalOdds> maybe, double balls) {
-        return maybe.stream()
-                .mapToDouble(odds -> odds.endsWithin(balls))
-                .average()
-                .orElseThrow();
-    }
-
-    /** A longer set has more breaks, as its balls go. */
-    private static double minutes(GoalOdds odds, double balls, Pace pace) {
-        double breaks = odds.balls() > 0 ? odds.breaks() * balls / odds.balls() : 0;
-        double seconds = balls * pace.secondsABall() + breaks * pace.secondsAReset() + pace.restSeconds();
-        return Double.isFinite(seconds) ? seconds / 60 : Double.POSITIVE_INFINITY;
-    }
-
-    private static List<Passing> curve(Level level) {
-        List<Passing> curve = new ArrayList<>();
-        for (int i = 0; i <= STEPS; i++) {
-            double rate = (double) i / STEPS;
-            curve.add(new Passing(rate, level.passesWithin(level.tries(), rate)));
+    /** Of balls and breaks taken together; where nothing breaks, or too much is open to follow both, of balls alone. */
+    private static Minutes minutes(Goal goal, List<List<Double>> maybe, List<GoalOdds> odds, Minutes balls, Pace pace) {
+        double breaks = mean(odds, GoalOdds::breaks);
+        if (breaks > 0 && pace.secondsAReset() > 0 && Double.isFinite(balls.cautious())) {
+            List<SetTime> times =
+                    SetTime.each(goal.ahead(pace.secondsABall()), maybe, pace.secondsABall(), pace.secondsAReset());
+            if (!times.isEmpty()) {
+                DoubleUnaryOperator ends = seconds -> times.stream()
+                        .mapToDouble(one -> one.endsWithin(seconds))
+                        .average()
+                        .orElseThrow();
+                return new Minutes(
+                        (within(HALF, ends) + pace.restSeconds()) / 60,
+                        (within(CAUTIOUS, ends) + pace.restSeconds()) / 60);
+            }
         }
-        return curve;
+        double expected = mean(odds, GoalOdds::balls);
+        double breaksABall = expected > 0 && Double.isFinite(expected) ? breaks / expected : 0;
+        double aBall = pace.secondsABall() + breaksABall * pace.secondsAReset();
+        return new Minutes(
+                (balls.median() * aBall + pace.restSeconds()) / 60,
+                (balls.cautious() * aBall + pace.restSeconds()) / 60);
+    }
+
+    public Forecast {
+        Check.requireAtLeast("curve", curve.size(), 1);
+        curve = List.copyOf(curve);
     }
 }

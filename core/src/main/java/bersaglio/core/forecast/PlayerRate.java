@@ -2,6 +2,8 @@ package bersaglio.core.forecast;
 
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
+import bersaglio.core.goal.Tally;
+import bersaglio.core.odds.Belief;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
@@ -13,9 +15,11 @@ import java.util.List;
  *
  * @param level  whose trials or landings it rests on, 0 for a guess
  * @param trials trials or landings that it rests on
- * @param known  as hits and trials, for how far off it may be
+ * @param known  what is known of it
+ * @param others players of the club towards whose rates it is drawn
+ * @param setsADay that this player holds
  */
-public record PlayerRate(double rate, Basis basis, int level, int trials, HitRate known) {
+public record PlayerRate(Basis basis, int level, int trials, Belief known, int others, int setsADay) {
 
     /** Trials at a level below which its own rate is not taken. */
     public static final int FEWEST_TRIALS = 12;
@@ -34,12 +38,23 @@ public record PlayerRate(double rate, Basis basis, int level, int trials, HitRat
     }
 
     public PlayerRate {
-        Check.requireRate("rate", rate);
+        Check.requireAtLeast("trials", trials, 0);
+        Check.requireBetween("setsADay", setsADay, 1, 50);
     }
 
-    /** The middle of what is left open by these trials, older ones counting less. */
+    public double rate() {
+        return known.mean();
+    }
+
+    /** By these trials alone, older ones counting less. */
     public static PlayerRate of(HitRate weighted, int trials, int level) {
-        return new PlayerRate((weighted.hits() + 0.5) / (weighted.trials() + 1), Basis.TRIALS, level, trials, weighted);
+        return among(weighted, trials, level, List.of());
+    }
+
+    /** @param others what others hit at the same level, towards which it is drawn once they are enough */
+    public static PlayerRate among(HitRate weighted, int trials, int level, List<Tally> others) {
+        int drawn = others.size() < Belief.FEWEST_OTHERS ? 0 : others.size();
+        return new PlayerRate(Basis.TRIALS, level, trials, Belief.among(weighted, others), drawn, 1);
     }
 
     /** @param aimedAt what the landings were aimed at */
@@ -57,23 +72,21 @@ public record PlayerRate(double rate, Basis basis, int level, int trials, HitRat
     /** A pair or group who hit in turn: the middle of their rates, known no better than any one of them is on average. */
     public static PlayerRate together(List<PlayerRate> players) {
         Check.requireBetween("players", players.size(), 1, 4);
-        double hits = 0;
-        double trials = 0;
-        double rates = 0;
         int all = 0;
         PlayerRate least = players.get(0);
         for (PlayerRate one : players) {
-            hits += one.known.hits();
-            trials += one.known.trials();
-            rates += one.rate;
             all += one.trials;
             least = one.basis.compareTo(least.basis) > 0 ? one : least;
         }
-        int count = players.size();
-        return new PlayerRate(rates / count, least.basis, least.level, all, new HitRate(hits / count, trials / count));
+        Belief known = Belief.together(players.stream().map(PlayerRate::known).toList());
+        return new PlayerRate(least.basis, least.level, all, known, least.others, players.get(0).setsADay);
+    }
+
+    public PlayerRate holding(int sets) {
+        return new PlayerRate(basis, level, trials, known, others, sets);
     }
 
     private static PlayerRate inferred(double rate, Basis basis, int level, int trials, int worth) {
-        return new PlayerRate(rate, basis, level, trials, new HitRate(rate * worth, worth));
+        return new PlayerRate(basis, level, trials, Belief.about(rate, worth), 0, 1);
     }
 }

@@ -1,11 +1,19 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.problem.Check;
+
 /**
  * A set as it is worked out ahead, where time is turned into balls by a pace.
  *
  * @param balls at most, {@link Play#NO_END} where only the goal ends it
  */
 public record Ahead(Play play, int balls, boolean playsOn) {
+
+    /** Balls that a player of this pace has in so many seconds: one at least. */
+    static int ballsIn(int seconds, double secondsABall) {
+        Check.requirePositive("secondsABall", secondsABall);
+        return (int) Math.max(1, Math.min(Goals.LONGEST_SET, seconds / secondsABall));
+    }
 
     static Ahead inTime(int hits, int balls) {
         return new Ahead(new HitCount(0, hits, false), balls, true);

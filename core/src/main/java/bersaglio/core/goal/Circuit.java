@@ -51,6 +51,15 @@ public record Circuit(List<Stop> stops, int rest, int hits, Signal signal) imple
     }
 
     @Override
+    public double clockSeconds() {
+        int played = 0;
+        for (Stop stop : stops) {
+            played += stop.seconds();
+        }
+        return Clocked.seconds(played, stops.size(), rest, signal);
+    }
+
+    @Override
     public int mostBalls() {
         return Play.NO_END;
     }
@@ -64,7 +73,7 @@ public record Circuit(List<Stop> stops, int rest, int hits, Signal signal) imple
     public Ahead ahead(double secondsABall) {
         int balls = 0;
         for (Stop stop : stops) {
-            balls += (int) (stop.seconds() / secondsABall);
+            balls += Ahead.ballsIn(stop.seconds(), secondsABall);
         }
         return Ahead.inTime(hits, balls);
     }

@@ -23,6 +23,12 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
         return new Clocked(legs, wanted, signal, 0, 0, RESTING, sides > 1 ? Goals.zeros(sides) : List.of());
     }
 
+    /** From the first start to the last ball that counts. */
+    static double seconds(double played, int legs, int rest, Signal signal) {
+        double inTheAir = signal == Signal.COUNTS ? legs * IN_THE_AIR / 1000.0 : 0;
+        return played + (legs - 1) * rest + inTheAir;
+    }
+
     /** A round, or a station of a circuit. */
     record Leg(String name, int zone, int seconds) {}
 

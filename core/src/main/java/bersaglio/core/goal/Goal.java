@@ -42,6 +42,11 @@ public sealed interface Goal
         return false;
     }
 
+    /** Seconds that the clock takes, rests and what is still in the air at a signal counted; 0 where there is no clock. */
+    default double clockSeconds() {
+        return 0;
+    }
+
     /** What a miss does. */
     default MissRule misses() {
         return MissRule.COUNT_ON;

@@ -38,6 +38,11 @@ public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, 
     }
 
     @Override
+    public double clockSeconds() {
+        return Clocked.seconds(rounds * seconds, rounds, rest, signal);
+    }
+
+    @Override
     public int mostBalls() {
         return Play.NO_END;
     }
@@ -49,6 +54,6 @@ public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, 
 
     @Override
     public Ahead ahead(double secondsABall) {
-        return Ahead.inTime(hits, rounds * (int) (seconds / secondsABall));
+        return Ahead.inTime(hits, rounds * Ahead.ballsIn(seconds, secondsABall));
     }
 }

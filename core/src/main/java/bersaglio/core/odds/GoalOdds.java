@@ -5,6 +5,7 @@ import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Progress;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Check;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +28,10 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     private static final int BLOCK = 60;
 
     private static final int MOST_STEPS = 100_000;
+    /** States followed, over all balls and all rates that are asked for at once. */
+    private static final long MOST_WORK = 64_000_000;
+
+    private static final int MOST_BALLS_PLAYED = 500_000;
     private static final double NOTHING_LEFT = 1e-13;
     private static final double SAME_SHARES = 1e-11;
     private static final double SAME_FACTOR = 1e-12;
@@ -40,8 +45,26 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         return of(ahead, new States(ahead.play()), rates);
     }
 
+    /** For players of each of these rates. */
+    public static List<GoalOdds> each(Ahead ahead, List<Double> rates) {
+        Check.requireAtLeast("rates", rates.size(), 1);
+        States states = new States(ahead.play());
+        List<GoalOdds> each = new ArrayList<>(rates.size());
+        for (double rate : rates) {
+            Check.requireRate("rate", rate);
+            each.add(of(ahead, states, List.of(rate), rates.size()));
+        }
+        return each;
+    }
+
     static GoalOdds of(Ahead ahead, States states, List<Double> rates) {
-        return new Walk(ahead, states, rates).follow().orElseGet(() -> PlayedSets.of(ahead, rates));
+        return of(ahead, states, rates, 1);
+    }
+
+    private static GoalOdds of(Ahead ahead, States states, List<Double> rates, int asked) {
+        return new Walk(ahead, states, rates, MOST_WORK / asked)
+                .follow()
+                .orElseGet(() -> PlayedSets.of(ahead, rates, MOST_BALLS_PLAYED / asked));
     }
 
     public static GoalOdds of(Ahead ahead, double rate) {
@@ -55,6 +78,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
      * @return infinite when it never ends
      */
     public double ballsWithin(double chance) {
+        Check.requireBetween("chance", chance, 0.001, 0.999);
         double allowed = 1 - chance;
         for (int k = 0; k < beyond.length; k++) {
             if (beyond[k] <= allowed + NOTHING_LEFT) {
@@ -81,6 +105,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     /** The chance that it takes at most so many balls. */
     public double endsWithin(double balls) {
+        Check.requireBetween("balls", balls, -Double.MAX_VALUE, Double.MAX_VALUE);
         if (balls < 0) {
             return 0;
         }
@@ -106,8 +131,10 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         private double breaks;
         private double[] beyond = new double[256];
         private int steps;
+        private long workLeft;
 
-        Walk(Ahead ahead, States states, List<Double> rates) {
+        Walk(Ahead ahead, States states, List<Double> rates, long mostWork) {
+            this.workLeft = mostWork;
             this.ahead = ahead;
             this.states = states;
             this.rates = rates;
@@ -128,7 +155,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
                 if (steps > 0 && steps % BLOCK == 0) {
                     double factor = beyond[steps] / beyond[steps - BLOCK];
                     double[] now = shares(left);
-                    if (areAlike(before, now) || steps >= MOST_STEPS) {
+                    if (areAlike(before, now) || steps >= MOST_STEPS || workLeft < 0) {
                         return Optional.of(withTail(factor, met - metBefore, breaks - breaksBefore));
                     }
                     before = now;
@@ -229,6 +256,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
         private void play() {
             int known = mass.length;
+            workLeft -= known;
             for (int state = 0; state < known; state++) {
                 if (mass[state] > 0) {
                     states.explore(state);

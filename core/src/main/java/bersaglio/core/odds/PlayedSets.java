@@ -7,45 +7,91 @@ import bersaglio.core.goal.Standing;
 import java.util.List;
 
 /**
- * Odds of a goal of more states than can be followed, from a fixed number of sets played with fixed streams of numbers: the
- * same for every rate, so that a better player never has a lesser chance by accident, and the same on every machine.
+ * Odds of a goal of more states than can be followed, from sets played with fixed streams of numbers: the same for every rate,
+ * so that a better player never has a lesser chance by accident, and the same on every machine. So many balls are played and
+ * no more, and the error is said.
  */
 final class PlayedSets {
 
-    private static final int SETS = 2000;
+    private static final int MOST_SETS = 4000;
+    private static final int FEWEST_SETS = 150;
+    private static final double MOST_BALLS_TRIED = 480_000;
     private static final int LONGEST = 3000;
 
     private PlayedSets() {}
 
-    static GoalOdds of(Ahead ahead, List<Double> rates) {
+    /** @param mostBalls in all sets together, once there are enough of them */
+    static GoalOdds of(Ahead ahead, List<Double> rates, int mostBalls) {
         int[] ended = new int[LONGEST + 2];
         int met = 0;
         int breaks = 0;
+        int sets = 0;
         double balls = 0;
-        for (int set = 0; set < SETS; set++) {
-            Stream stream = new Stream(set);
-            Play play = ahead.play();
-            int ball = 0;
-            while (isOpen(play, left(ahead, ball)) && ball <= LONGEST) {
-                double rate = rates.get(Math.min(rates.size() - 1, play.turn()));
-                Play.Move move = play.after(play.next(stream.next() < rate));
-                breaks += move.did() == Play.Did.BREAK ? 1 : 0;
-                play = move.play();
-                ball++;
-            }
-            met += isOurs(play, left(ahead, ball)) ? 1 : 0;
-            ended[ball]++;
-            balls += ball;
+        while (sets < MOST_SETS && (balls < mostBalls || sets < FEWEST_SETS)) {
+            Played played = play(ahead, rates, sets);
+            met += played.met ? 1 : 0;
+            breaks += played.breaks;
+            ended[played.balls]++;
+            balls += played.balls;
+            sets++;
         }
-        double share = (double) met / SETS;
+        double share = (double) met / sets;
         boolean never = ended[LONGEST + 1] > 0;
         return new GoalOdds(
                 share,
-                never ? Double.POSITIVE_INFINITY : balls / SETS,
-                (double) breaks / SETS,
-                beyond(ended),
+                never ? Double.POSITIVE_INFINITY : balls / sets,
+                (double) breaks / sets,
+                beyond(ended, sets),
                 never ? 1 : 0,
-                Math.sqrt(Math.max(share * (1 - share), 1.0 / SETS) / SETS));
+                Math.sqrt(Math.max(share * (1 - share), 1.0 / sets) / sets));
+    }
+
+    private record Played(boolean met, int breaks, int balls) {}
+
+    private static Played play(Ahead ahead, List<Double> rates, int set) {
+        Stream stream = new Stream(set);
+        Play play = ahead.play();
+        int ball = 0;
+        int breaks = 0;
+        while (isOpen(play, left(ahead, ball)) && ball <= LONGEST) {
+            double rate = rates.get(Math.min(rates.size() - 1, play.turn()));
+            Play.Move move = play.after(play.next(stream.next() < rate));
+            breaks += move.did() == Play.Did.BREAK ? 1 : 0;
+            play = move.play();
+            ball++;
+        }
+        return new Played(isOurs(play, left(ahead, ball)), breaks, ball);
+    }
+
+    /**
+     * The rate at which such a goal is met with a chance: at first with few sets, then with more about what they showed.
+     */
+    static double rateFor(Ahead ahead, double chance) {
+        double low = 0;
+        double high = 1;
+        int sets = FEWEST_SETS;
+        double balls = 0;
+        while (true) {
+            double off = Math.max(0.002, 1.5 / Math.sqrt(sets) / 2);
+            for (double middle = (low + high) / 2; high - low > off / 4; middle = (low + high) / 2) {
+                int met = 0;
+                for (int set = 0; set < sets; set++) {
+                    Played played = play(ahead, List.of(middle), set);
+                    met += played.met ? 1 : 0;
+                    balls += played.balls;
+                }
+                boolean above = (double) met / sets >= chance;
+                high = above ? middle : high;
+                low = above ? low : middle;
+            }
+            double middle = (low + high) / 2;
+            if (sets >= MOST_SETS || balls > MOST_BALLS_TRIED) {
+                return middle;
+            }
+            low = Math.max(0, middle - off);
+            high = Math.min(1, middle + off);
+            sets *= 4;
+        }
     }
 
     private static int left(Ahead ahead, int ball) {
@@ -61,35 +107,13 @@ final class PlayedSets {
         return play.standing(left) == Standing.MET && (winner == Progress.NOBODY || winner == 0);
     }
 
-    private static double[] beyond(int[] ended) {
+    private static double[] beyond(int[] ended, int sets) {
         double[] beyond = new double[ended.length];
-        int left = SETS;
+        int left = sets;
         for (int ball = 0; ball < ended.length; ball++) {
             left -= ended[ball];
-            beyond[ball] = (double) left / SETS;
+            beyond[ball] = (double) left / sets;
         }
         return beyond;
-    }
-
-    /** Numbers from 0 to 1 that look drawn: the generator of Park and Miller (1988), one stream a set. */
-    private static final class Stream {
-        private static final double MODULUS = 2_147_483_647;
-        private static final double MULTIPLIER = 16_807;
-        private static final double APART = 1_000_003;
-        private static final int FORGOTTEN = 8;
-
-        private double state;
-
-        Stream(int set) {
-            state = (1 + set * APART) % MODULUS;
-            for (int i = 0; i < FORGOTTEN; i++) {
-                next();
-            }
-        }
-
-        double next() {
-            state = state * MULTIPLIER % MODULUS;
-            return state / MODULUS;
-        }
     }
 }

@@ -3,6 +3,7 @@ package bersaglio.core.odds;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.BestToBeat;
 import bersaglio.core.goal.Compare;
+import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
@@ -50,6 +51,7 @@ public final class TargetRate {
      */
     public static OptionalDouble of(Goal goal, double secondsABall, double chance) {
         Check.requireBetween("chance", chance, 0.01, 0.99);
+        Check.requirePositive("secondsABall", secondsABall);
         Asked asked = new Asked(goal, secondsABall, chance);
         OptionalDouble known = KNOWN.get(asked);
         if (known == null) {
@@ -70,13 +72,30 @@ public final class TargetRate {
             return OptionalDouble.empty();
         }
         Ahead ahead = goal.ahead(secondsABall);
-        boolean endless = Double.isInfinite(GoalOdds.of(ahead, 0).balls());
-        if (ahead.balls() == Play.NO_END && endless) {
+        if (ahead.balls() == Play.NO_END && isEndless(ahead.play())) {
             ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
         }
-        return GoalOdds.of(ahead, 1).met() < chance
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(rateFor(ahead, chance));
+        States states = new States(ahead.play());
+        double best = GoalOdds.of(ahead, states, List.of(1.0)).met();
+        if (best < chance) {
+            return OptionalDouble.empty();
+        }
+        // A rate in the middle comes to all the states that there are.
+        GoalOdds.of(ahead, states, List.of(HALF));
+        return OptionalDouble.of(
+                states.areTooMany() ? PlayedSets.rateFor(ahead, chance) : rateFor(ahead, states, best, chance));
+    }
+
+    /** Whether who never hits goes on for ever. */
+    private static boolean isEndless(Play first) {
+        Play play = first;
+        for (int ball = 0; ball < Course.LONGEST; ball++) {
+            if (play.over() || play.standing(Play.NO_END) != Standing.OPEN) {
+                return false;
+            }
+            play = play.after(play.next(false)).play();
+        }
+        return true;
     }
 
     private static boolean isDecidedByRate(Goal goal) {
@@ -93,7 +112,7 @@ public final class TargetRate {
     private static int fewest(Play first) {
         Play play = first;
         int balls = 0;
-        while (play.standing(Play.NO_END) != Standing.MET) {
+        while (play.standing(Play.NO_END) != Standing.MET && balls < Course.LONGEST) {
             play = play.after(play.next(true)).play();
             balls++;
         }
@@ -101,12 +120,11 @@ public final class TargetRate {
     }
 
     /** False position, with the end that stays counting half (Illinois), so that few rates are tried. */
-    private static double rateFor(Ahead ahead, double chance) {
-        States states = new States(ahead.play());
+    private static double rateFor(Ahead ahead, States states, double best, double chance) {
         double low = 0;
         double high = 1;
         double below = -chance;
-        double above = GoalOdds.of(ahead, states, List.of(1.0)).met() - chance;
+        double above = best - chance;
         int moved = 0;
         while (high - low > SAME) {
             double straight = high - above * (high - low) / (above - below);

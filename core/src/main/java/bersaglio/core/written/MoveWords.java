@@ -2,9 +2,11 @@ package bersaglio.core.written;
 
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.BallByBall;
 import bersaglio.core.drill.CoachsCall;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.EvidenceAgainst;
+import bersaglio.core.drill.Learners;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Retreat;
@@ -44,9 +46,26 @@ final class MoveWords {
             double down = from.share();
             from.needs("wrongly down");
             return new Sequential(notReady, ready, up, down);
+        } else if (from.takes("ball by ball")) {
+            double gap = gap(from);
+            double up = from.takes("up at") ? from.number() : BallByBall.DEFAULT.up();
+            double down = from.takes("down at") ? from.number() : BallByBall.DEFAULT.down();
+            return new BallByBall(gap, up, down);
+        } else if (from.takes("as a learner")) {
+            double gap = gap(from);
+            return new Learners(gap, from.takes("up at") ? from.number() : Learners.DEFAULT.up());
         }
         from.needs("when the coach says");
         return new CoachsCall();
+    }
+
+    private static double gap(Reader from) {
+        if (!from.takes("within")) {
+            return BallByBall.DEFAULT.gap();
+        }
+        double gap = from.share();
+        from.needs("of the rate");
+        return gap;
     }
 
     static Retreat readDown(Reader from) {
@@ -85,6 +104,22 @@ final class MoveWords {
             to.say("against").share(test.ready()).comma();
             to.share(test.wrongUp()).say("wrongly up").comma();
             to.share(test.wrongDown()).say("wrongly down");
+        } else if (rule instanceof BallByBall each) {
+            to.say("ball by ball")
+                    .comma()
+                    .say("within")
+                    .share(each.gap())
+                    .say("of the rate")
+                    .comma();
+            to.say("up at").number(each.up()).comma().say("down at").number(each.down());
+        } else if (rule instanceof Learners learners) {
+            to.say("as a learner")
+                    .comma()
+                    .say("within")
+                    .share(learners.gap())
+                    .say("of the rate")
+                    .comma();
+            to.say("up at").number(learners.up());
         } else {
             to.say("when the coach says");
         }

@@ -21,8 +21,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class AdvanceRuleTest {
 
-    private static final Attempt NINE_OF_TWELVE = set("111111111000");
-    private static final Attempt SIX_OF_TWELVE = set("111111000000");
+    private static final Attempt NINE_OF_TWELVE = set("110111101101");
+    private static final Attempt SIX_OF_TWELVE = set("101001101100");
 
     @Nested
     class OneMet {
@@ -90,15 +90,15 @@ class AdvanceRuleTest {
 
     @Nested
     class ByEvidence {
-        private final Level level = Samples.level(Evidence.DEFAULT);
+        private final Level level = Samples.level(new Evidence(0.85, 20, 36));
         private final Evidence unweighted = new Evidence(0.85, 20, 0);
 
         @Test
-        void oneGoodSetIsNotEnoughAndTwoMoreAlikeWouldSettleIt() {
+        void oneGoodSetIsNotEnoughAndAnotherLikeItWouldSettleIt() {
             Advice advice = level.advance().advise(level, List.of(NINE_OF_TWELVE));
             assertThat(advice.call()).isEqualTo(Advice.Call.STAY);
-            assertThat(advice.code()).isEqualTo("evidence.metStay.moreSets");
-            assertThat(advice.figures()).contains(new Figure("moreSets", 2), new Figure("nextHits", 9));
+            assertThat(advice.code()).isEqualTo("evidence.metStay.nextSet");
+            assertThat(advice.figures()).contains(new Figure("nextHits", 9));
         }
 
         @Test
@@ -154,16 +154,31 @@ class AdvanceRuleTest {
             int players = 3000;
             double balls = 0;
             for (int player = 0; player < players; player++) {
-                balls += 12.0 * setsToPass(judged, pastAt(0.45, random), 0.75, 60, random);
+                Examiner examiner = judged.advance().asking(judged).of(Streaks.unwatched());
+                pastAt(0.45, random).forEach(examiner::set);
+                int sets = 1;
+                while (sets < 60 && examiner.set(simulated(0.75, 12, random)) != Advice.Call.MOVE_UP) {
+                    sets++;
+                }
+                balls += 12.0 * sets;
             }
             assertThat(balls / players).isCloseTo(ballsWaited, within(3.0));
         }
 
+        /** Worked out apart from this program, by simulation of 200,000 players. */
         @ParameterizedTest
-        @CsvSource({"36, 0.017", "0, 0.042"})
-        void aNotReadyPlayerSlipsThroughTenSetsLessOftenWithWeights(int halfLife, double slips) {
-            Level judged = Samples.level(new Evidence(0.85, 20, halfLife), 0.60);
-            assertThat(judged.passesWithin(10, 0.5)).isCloseTo(slips, within(0.002));
+        @CsvSource({"36, 0.5, 0.0297", "36, 0.74, 0.9925", "0, 0.5, 0.0396", "0, 0.74, 0.9919"})
+        void theUsualEvidenceSlipsAndFindsAsOftenAsItIsSaidTo(int halfLife, double rate, double passes) {
+            Level judged = Samples.level(new Evidence(0.80, 20, halfLife), 0.62);
+            assertThat(judged.passing(Trying.of(rate, 10).unwatched()).inAll()).isCloseTo(passes, within(0.002));
+        }
+
+        /** Twelve of twelve would do, if only there were more of them. */
+        @Test
+        void whereOnlyTrialsAreLackingThatIsTheReason() {
+            Advice advice = level.advance().advise(level, List.of(set("111111111111")));
+            assertThat(advice.code()).isEqualTo("evidence.few");
+            assertThat(advice.figures()).contains(new Figure("leastTrials", 20), new Figure("trials", 12));
         }
 
         private static List<Attempt> pastAt(double rate, Random random) {

@@ -8,6 +8,7 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Circuit;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Ladder;
@@ -16,11 +17,20 @@ import bersaglio.core.goal.MissRule;
 import bersaglio.core.goal.MissRule.Does;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Signal;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
+import bersaglio.core.goal.Timed;
+import bersaglio.core.odds.Belief;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.QuotaOdds;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ForecastTest {
 
@@ -41,8 +51,72 @@ class ForecastTest {
         assertThat(forecast.expected()).isCloseTo(420.3, within(0.05));
         assertThat(forecast.median()).isEqualTo(297);
         assertThat(forecast.cautious()).isEqualTo(944);
-        double breaks = forecast.breaks() * 944 / forecast.expected();
-        assertThat(forecast.minutes().cautious()).isCloseTo((944 * 6 + breaks * 10) / 60, within(1e-9));
+        double[] minutes = playedMinutes(List.of(0.9, 0.85, 0.8));
+        assertThat(forecast.minutes().median()).isCloseTo(minutes[PLAYED / 2], within(0.02 * minutes[PLAYED / 2]));
+        assertThat(forecast.minutes().cautious())
+                .isCloseTo(minutes[PLAYED * 9 / 10], within(0.02 * minutes[PLAYED * 9 / 10]));
+    }
+
+    private static final int PLAYED = 20_000;
+
+    /** Of players who climb: six seconds a ball, ten to set up again. */
+    private static double[] playedMinutes(List<Double> rates) {
+        Random random = new Random(4);
+        double[] minutes = new double[PLAYED];
+        for (int set = 0; set < PLAYED; set++) {
+            int hits = 0;
+            while (hits < 24) {
+                boolean hit = random.nextDouble() < rates.get(hits / 8);
+                minutes[set] += (hit ? 6 : 16) / 60.0;
+                hits = hit ? hits + 1 : 0;
+            }
+        }
+        Arrays.sort(minutes);
+        return minutes;
+    }
+
+    /** Worked: after 5 of 12, and after 9 of 12, eight of the next twelve. */
+    @ParameterizedTest
+    @CsvSource({"5, 0.154", "9, 0.744"})
+    void whatIsNotKnownOfTheRateIsAveragedOver(int hits, double met) {
+        PlayerRate seen = PlayerRate.of(new HitRate(hits, 12), 12, 1);
+        assertThat(Forecast.of(asking(new Quota(8, 12)), seen, SIX_SECONDS).met())
+                .isCloseTo(met, within(5e-4));
+    }
+
+    /** Of five players or more at .6, sd .12: a belief worth 15.667 balls. */
+    @ParameterizedTest
+    @CsvSource({"5, 0.276", "9, 0.615"})
+    void aForecastIsDrawnTowardsTheClub(int hits, double met) {
+        Belief drawn = new Belief(15.667 * 0.6 + hits, 15.667 * 0.4 + 12 - hits);
+        assertThat(drawn.meets(new QuotaOdds(8, 12))).isCloseTo(met, within(5e-4));
+
+        double off = 0.12 * Math.sqrt(0.8) * 1e6;
+        List<Tally> alike = new ArrayList<>();
+        for (int one : new int[] {-1, 1, -1, 1, 0}) {
+            alike.add(new Tally((int) Math.round(0.6e6 + one * off), 1_000_000));
+        }
+        Belief among = Belief.among(new HitRate(hits, 12), alike);
+        assertThat(among.meets(new QuotaOdds(8, 12))).isCloseTo(met, within(0.03));
+        assertThat(Belief.among(new HitRate(hits, 12), alike.subList(0, 4)))
+                .isEqualTo(Belief.of(new HitRate(hits, 12)));
+    }
+
+    /** Two rounds of 50 s with 20 s between: two minutes, whatever is hit in them. */
+    @Test
+    void aGoalByTheClockTakesAsLongAsItsClock() {
+        Forecast rounds = Forecast.of(asking(new Timed(2, 50, 20, 9, Signal.TOO_LATE)), List.of(0.6), SIX_SECONDS);
+        assertThat(rounds.minutes()).isEqualTo(new Forecast.Minutes(2, 2));
+        assertThat(rounds.median()).isEqualTo(16);
+
+        Circuit stops = new Circuit(
+                List.of(new Circuit.Stop("a", 0, 60), new Circuit.Stop("b", 0, 60), new Circuit.Stop("c", 0, 60)),
+                17,
+                0,
+                Signal.COUNTS);
+        Forecast round = Forecast.of(asking(stops), List.of(0.6), SIX_SECONDS);
+        assertThat(round.minutes().median()).isCloseTo((180 + 34 + 6) / 60.0, within(1e-9));
+        assertThat(round.median()).isEqualTo(30);
     }
 
     @Test

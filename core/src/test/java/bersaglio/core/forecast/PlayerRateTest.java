@@ -158,8 +158,11 @@ class PlayerRateTest {
     void eachRuleStandsBesideTheOthers() {
         Level level = Samples.level(new OneMetQuota()).asking(new Quota(8, 12));
         List<Compared> rules = Compared.of(level, Optional.of(PlayerRate.guessed(0.8)));
-        assertThat(rules).hasSize(4);
-        assertThat(rules.get(0).notReady()).isCloseTo(level.passesWithin(3, level.notReadyRate()), within(1e-12));
+        assertThat(rules.stream().map(Compared::rule)).hasSize(6).doesNotHaveDuplicates();
+        Compared once = rules.get(4);
+        assertThat(once.rule()).isEqualTo(new OneMetQuota());
+        assertThat(once.notReady()).isCloseTo(level.passesWithin(3, level.notReadyRate()), within(1e-12));
+        assertThat(rules).allSatisfy(one -> assertThat(one.streaky()).isGreaterThan(one.notReady()));
         assertThat(rules)
                 .allSatisfy(one -> assertThat(one.player().orElseThrow()).isGreaterThan(one.notReady()));
         assertThat(Compared.of(level, Optional.empty()).get(1).player()).isEmpty();

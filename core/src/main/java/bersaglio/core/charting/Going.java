@@ -1,0 +1,60 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** One player's sets on one track of a drill, taken one after the other: where the player stands, and what bears on what comes. */
+final class Going {
+
+    /** Sets whose balls tell whether they come in streaks. */
+    private static final int SETS_LOOKED_AT = 6;
+
+    private final Map<String, History> histories = new HashMap<>();
+    private final Deque<String> last = new ArrayDeque<>();
+    private int level;
+
+    Going(int start) {
+        level = start;
+    }
+
+    int level() {
+        return level;
+    }
+
+    History at(int asked, String laid) {
+        return histories.getOrDefault(key(asked, laid), new History(List.of(), seen()));
+    }
+
+    private static String key(int level, String laid) {
+        return level + " " + laid;
+    }
+
+    private Neighbours seen() {
+        Neighbours seen = Neighbours.NONE;
+        for (String trials : last) {
+            seen = seen.plus(trials);
+        }
+        return seen;
+    }
+
+    void take(SetResult set) {
+        Attempt attempt = set.attempt();
+        if (set.counts() && set.accepted() && !attempt.trials().isEmpty()) {
+            histories.put(
+                    key(set.level(), set.laid()), at(set.level(), set.laid()).with(attempt));
+            last.add(attempt.trials());
+            if (last.size() > SETS_LOOKED_AT) {
+                last.remove();
+            }
+        }
+        if (set.move().isPresent()) {
+            level = set.move().get().to();
+            histories.keySet().removeIf(key -> key.startsWith(level + " "));
+        }
+    }
+}

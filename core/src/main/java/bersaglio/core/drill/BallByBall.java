@@ -1,0 +1,96 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.odds.Neighbours;
+import bersaglio.core.odds.RatioTest;
+import bersaglio.core.odds.SetsOfTrials;
+import bersaglio.core.problem.Check;
+import java.util.List;
+
+/**
+ * The sequential test asked after every ball, about the rate that the level asks for: between a rate so far below it and one
+ * so far above. The set may end as soon as it is decided.
+ *
+ * @param gap  0.02 to 0.3
+ * @param up   moves up from this sum of log ratios on, 0.5 to 10
+ * @param down steps back from this one on, 0.5 to 10, taken as negative
+ */
+public record BallByBall(double gap, double up, double down) implements AdvanceRule {
+
+    public static final BallByBall DEFAULT = new BallByBall(0.12, 2.2, 3.0);
+
+    private static final double NEVER = 0.01;
+    private static final double ALWAYS = 0.99;
+
+    public BallByBall {
+        Check.requireBetween("gap", gap, 0.02, 0.3);
+        Check.requireBetween("up", up, 0.5, 10);
+        Check.requireBetween("down", down, 0.5, 10);
+    }
+
+    static double below(double target, double gap) {
+        return Math.max(NEVER, Math.min(ALWAYS - gap, target - gap));
+    }
+
+    static double above(double target, double gap) {
+        return Math.min(ALWAYS, Math.max(NEVER + gap, target + gap));
+    }
+
+    /** The test that it is at this level. */
+    public RatioTest test(Level level) {
+        double target = level.targetRate();
+        return RatioTest.between(below(target, gap), above(target, gap), up, -down);
+    }
+
+    @Override
+    public boolean looksAtEachBall() {
+        return true;
+    }
+
+    @Override
+    public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
+        RatioExaminer asked = new RatioExaminer(test(level), true, Streaks.after(before));
+        Advice.Call call = Advice.Call.STAY;
+        for (Attempt attempt : attempts) {
+            call = asked.set(attempt);
+        }
+        double target = level.targetRate();
+        Figure[] figures = asked.figures(below(target, gap), above(target, gap));
+        return switch (call) {
+            case MOVE_UP -> Advice.moveUp("balls.up", figures);
+            case STEP_BACK -> Advice.stepBack(level.number() - 1, "balls.back", figures);
+            case STAY -> Advice.stay("balls.stay", figures);
+        };
+    }
+
+    @Override
+    public Asking asking(Level level) {
+        RatioTest test = test(level);
+        return streaks -> new RatioExaminer(test, true, streaks);
+    }
+
+    /**
+     * Exact over balls and hits since the test began, for sets of equal length. Where no level is below, what is decided
+     * downwards in a set starts afresh with the next one.
+     */
+    @Override
+    public double[] exactly(Level level, Trying trying) {
+        if (!level.hasFixedBlocks()) {
+            return Trying.UNKNOWN;
+        }
+        int aSet = level.ahead().balls();
+        RatioTest.Walk walk = new RatioTest.Walk(test(level), trying.rate(), balls -> trying.worth(balls, aSet));
+        double[] up = new double[trying.sets()];
+        double[] afresh = new double[up.length];
+        for (int set = 0; set < up.length; set++) {
+            double upBefore = walk.up();
+            double downBefore = walk.down();
+            for (int ball = 0; ball < aSet; ball++) {
+                walk.ball();
+            }
+            up[set] = walk.up() - upBefore;
+            afresh[set] = level.isLowest() ? walk.down() - downBefore : 0;
+        }
+        return SetsOfTrials.withRestarts(up, afresh);
+    }
+}

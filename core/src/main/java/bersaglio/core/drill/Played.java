@@ -1,0 +1,127 @@
+package bersaglio.core.drill;
+
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.odds.Neighbours;
+import bersaglio.core.odds.SetPlayer;
+import bersaglio.core.odds.Stream;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** How often rules let a player through, from many players with fixed streams of numbers who try: what is not worked out exactly. */
+final class Played {
+
+    private static final int PLAYERS = 10_000;
+    private static final int FEWEST = 400;
+    private static final int BALLS = 1_500_000;
+    private static final int MOST_KNOWN = 400;
+
+    private static final Map<Asked, Passing> KNOWN = new ConcurrentHashMap<>();
+
+    /** All that it depends on. */
+    private record Asked(
+            Goal goal,
+            double secondsABall,
+            double target,
+            boolean lowest,
+            AdvanceRule up,
+            Retreat down,
+            Trying trying) {}
+
+    private final Level level;
+    private final Trying trying;
+    private final Asking up;
+    private final Asking down;
+    private final SetPlayer sets;
+    private final int[] passedIn;
+    private int balls;
+
+    private Played(Level level, Trying trying) {
+        this.level = level;
+        this.trying = trying;
+        this.up = level.advance().asking(level);
+        this.down = level.retreat().asking(level);
+        this.sets = new SetPlayer(level.ahead());
+        this.passedIn = new int[trying.sets()];
+    }
+
+    static Passing of(Level level, Trying trying) {
+        Asked asked = new Asked(
+                level.goal(),
+                level.secondsABall(),
+                level.targetRate(),
+                level.isLowest(),
+                level.advance(),
+                level.retreat(),
+                trying);
+        Passing known = KNOWN.get(asked);
+        if (known == null) {
+            known = new Played(level, trying).passing();
+            if (KNOWN.size() >= MOST_KNOWN) {
+                KNOWN.clear();
+            }
+            KNOWN.put(asked, known);
+        }
+        return known;
+    }
+
+    private Passing passing() {
+        int players = 0;
+        while (players < PLAYERS && (balls < BALLS || players < FEWEST)) {
+            new One(players).tries();
+            players++;
+        }
+        double[] after = new double[passedIn.length];
+        int passed = 0;
+        for (int set = 0; set < after.length; set++) {
+            passed += passedIn[set];
+            after[set] = (double) passed / players;
+        }
+        double share = (double) passed / players;
+        return new Passing(after, Math.sqrt(Math.max(share * (1 - share), 1.0 / players) / players));
+    }
+
+    private Streaks streaks() {
+        if (!trying.watched()) {
+            return Streaks.unwatched();
+        }
+        return trying.streak() > 0 ? Streaks.after(Neighbours.NONE) : Streaks.ofASteadyPlayer();
+    }
+
+    private final class One {
+
+        private final Stream stream;
+        private final Examiner examiner = Examiner.of(up.of(streaks()), down.of(streaks()));
+        private Advice.Call call = Advice.Call.STAY;
+        private double rate = trying.rate();
+
+        One(int number) {
+            stream = new Stream(number);
+        }
+
+        void tries() {
+            for (int set = 0; set < trying.sets(); set++) {
+                Standing standing = sets.play(this::hits, this::sees);
+                call = examiner.close(standing, set / trying.setsADay());
+                if (call == Advice.Call.MOVE_UP) {
+                    passedIn[set]++;
+                    return;
+                }
+                if (call == Advice.Call.STEP_BACK && !level.isLowest()) {
+                    return;
+                }
+            }
+        }
+
+        private boolean hits() {
+            balls++;
+            boolean hit = stream.next() < rate;
+            rate = trying.rate() * (1 - trying.streak()) + (hit ? trying.streak() : 0);
+            return hit;
+        }
+
+        private boolean sees(boolean hit) {
+            return examiner.ball(hit) == Advice.Call.STAY;
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package bersaglio.core.odds;
+
+import bersaglio.core.problem.Check;
+
+/**
+ * Balls with the ball before them: whether hits and misses come in streaks. The first-order chain of balls and what it takes
+ * from a sum of them is in D. R. Cox and H. D. Miller, "The Theory of Stochastic Processes" (1965).
+ *
+ * @param hitsAfterHit  0 to {@code afterHit}
+ * @param hitsAfterMiss 0 to {@code afterMiss}
+ */
+public record Neighbours(int hitsAfterHit, int afterHit, int hitsAfterMiss, int afterMiss) {
+
+    public static final Neighbours NONE = new Neighbours(0, 0, 0, 0);
+
+    /** Pairs that make as much of what is seen as of nothing. */
+    private static final double HALF_BELIEVED = 60;
+
+    /** Mean of the positive part of a standard normal variable, 1/√(2π). */
+    private static final double UPPER_HALF = 0.39894228;
+
+    public Neighbours {
+        Check.requireAtLeast("afterHit", afterHit, 0);
+        Check.requireBetween("hitsAfterHit", hitsAfterHit, 0, afterHit);
+        Check.requireAtLeast("afterMiss", afterMiss, 0);
+        Check.requireBetween("hitsAfterMiss", hitsAfterMiss, 0, afterMiss);
+    }
+
+    /** @param trials of one set, {@code 1} for a hit and {@code 0} for any other */
+    public Neighbours plus(String trials) {
+        Neighbours all = this;
+        for (int i = 1; i < trials.length(); i++) {
+            all = all.plus(trials.charAt(i - 1) == '1', trials.charAt(i) == '1');
+        }
+        return all;
+    }
+
+    public Neighbours plus(boolean before, boolean hit) {
+        int one = hit ? 1 : 0;
+        return before
+                ? new Neighbours(hitsAfterHit + one, afterHit + 1, hitsAfterMiss, afterMiss)
+                : new Neighbours(hitsAfterHit, afterHit, hitsAfterMiss + one, afterMiss + 1);
+    }
+
+    /** How much likelier a hit is after a hit than after a miss, as far as so few pairs can tell; at least 0. */
+    public double streak() {
+        return streak(hitsAfterHit, afterHit, hitsAfterMiss, afterMiss);
+    }
+
+    /** What a ball is worth as evidence: 1 where balls are independent. */
+    public double worth() {
+        return worth(streak());
+    }
+
+    static double streak(int hitsAfterHit, int afterHit, int hitsAfterMiss, int afterMiss) {
+        if (afterHit == 0 || afterMiss == 0) {
+            return 0;
+        }
+        double pairs = (double) afterHit + afterMiss;
+        double difference = (double) hitsAfterHit / afterHit - (double) hitsAfterMiss / afterMiss;
+        return Math.max(0, difference) * pairs / (pairs + HALF_BELIEVED);
+    }
+
+    /**
+     * What a ball of a steady player comes to be worth on average, since so few pairs show streaks by chance: their two shares
+     * differ with a standard deviation of 1/√pairs, of which the upper half is taken for a streak.
+     */
+    public static double worthOfSteady(int pairs) {
+        return worth(pairs < 2 ? 0 : UPPER_HALF * Math.sqrt(pairs) / (pairs + HALF_BELIEVED));
+    }
+
+    static double worth(double streak) {
+        return (1 - streak) / (1 + streak);
+    }
+}
