@@ -9,7 +9,7 @@ export type Checked = { drill: DraftDrill, easier: number[] } | { problem: Rules
 
 /** The rules away from the court, compiled from the server's own; loaded where something is drawn or written. */
 export async function loadDesk() {
-  const desk = await import('@bersaglio/rules/desk')
+  const desk = await import('@bersaglio/rules')
 
   /** @param zone the number of the zone to change, 0 for all */
   function changed(target: Target, zone: number, change: Change): Or<{ target: Target }> {

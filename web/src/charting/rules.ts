@@ -119,7 +119,7 @@ export async function loadRules() {
 
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */
 export async function loadJudge() {
-  const judge = await import('@bersaglio/rules/judge')
+  const judge = await import('@bersaglio/rules')
   return function judged(drill: Drill, history: SetLine[], line: SetLine): Judged {
     return JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line)))
   }

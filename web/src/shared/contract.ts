@@ -587,8 +587,12 @@ export interface components {
         AdvanceView: {
             /** Format: double */
             confidence?: number;
+            /** Format: double */
+            down?: number;
             /** @enum {string} */
             each?: "SET" | "DAY";
+            /** Format: double */
+            gap?: number;
             /** Format: int32 */
             halfLife?: number;
             /** Format: int32 */
@@ -602,6 +606,8 @@ export interface components {
             sets?: number;
             /** Format: int32 */
             times?: number;
+            /** Format: double */
+            up?: number;
             /** Format: double */
             wrongDown?: number;
             /** Format: double */
@@ -887,6 +893,8 @@ export interface components {
         ForecastView: {
             balls?: components["schemas"]["BallsView"];
             curve: components["schemas"]["PassingView"][];
+            /** Format: double */
+            error: number;
             /** @enum {string} */
             growth?: "TOO_EASY" | "OUT_OF_REACH" | "STOPPED";
             /** Format: double */
@@ -903,6 +911,8 @@ export interface components {
             required: components["schemas"]["RequiredView"][];
             rules: components["schemas"]["RuleView"][];
             size?: components["schemas"]["SizeView"];
+            /** Format: double */
+            streakyPasses: number;
             /** Format: double */
             targetRate: number;
             /** Format: int32 */
@@ -1298,8 +1308,12 @@ export interface components {
             basis: "TRIALS" | "LANDINGS" | "GUESS";
             /** Format: int32 */
             level: number;
+            /** Format: int32 */
+            others: number;
             /** Format: double */
             rate: number;
+            /** Format: int32 */
+            setsADay: number;
             /** Format: int32 */
             trials: number;
         };
@@ -1367,10 +1381,16 @@ export interface components {
         };
         RuleView: {
             /** Format: double */
+            error: number;
+            /** Format: double */
             notReady: number;
             /** Format: double */
             player?: number;
+            /** Format: double */
+            ready: number;
             rule: components["schemas"]["AdvanceView"];
+            /** Format: double */
+            streaky: number;
         };
         RulingView: {
             /** @enum {string} */
@@ -1703,6 +1723,10 @@ export interface components {
             /** Format: int32 */
             corrected: number;
             enteredLater: boolean;
+            /** Format: double */
+            gapMillis: number;
+            /** Format: int32 */
+            gaps: number;
             moved: boolean;
             partners: string[];
         };

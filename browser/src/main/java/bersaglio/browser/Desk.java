@@ -11,16 +11,11 @@ import bersaglio.wire.Fields;
 import bersaglio.wire.PlaceCodec;
 import bersaglio.wire.TargetCodec;
 import com.eclipsesource.json.Json;
-import org.teavm.jso.JSExport;
 
 /** What the page may ask of the rules away from the court: a module of its own, so that charting stays light. */
-public final class Desk {
+final class Desk {
 
     private Desk() {}
-
-    public static void main(String[] args) {
-        // The compiler wants an entry point; the page calls the exported methods.
-    }
 
     /**
      * A target by one touch elsewhere, or larger.
@@ -30,8 +25,7 @@ public final class Desk {
      *               place to scale {@code about}
      * @return the {@code target}, or the {@code problem}
      */
-    @JSExport
-    public static String changed(String target, int zone, String change) {
+    static String changed(String target, int zone, String change) {
         return Targets.answer(() -> {
             TargetSet set = TargetCodec.decode(Fields.parse(target));
             Change asked = ConditionsCodec.change(Fields.parse(change));
@@ -45,15 +39,13 @@ public final class Desk {
      * @param measures the place's own measures, a list
      * @return its {@code metres}, or the {@code problem}
      */
-    @JSExport
-    public static String length(String text, String measures) {
+    static String length(String text, String measures) {
         return Targets.answer(
                 () -> Json.object().add("metres", lengths(measures).parse("length", text)));
     }
 
     /** A length in a unit, by the unit's name or the several of one of these measures. */
-    @JSExport
-    public static String written(double metres, String unit, String measures) {
+    static String written(double metres, String unit, String measures) {
         Lengths lengths = lengths(measures);
         for (LocalMeasure measure : lengths.local()) {
             if (measure.many().equals(unit)) {
@@ -75,32 +67,27 @@ public final class Desk {
      * @return the {@code drill}, with the numbers of levels that are {@code easier} than the one before; or the
      *     {@code problem}, with its {@code place} in the text
      */
-    @JSExport
-    public static String drill(String text, String courts) {
+    static String drill(String text, String courts) {
         return Drills.read(text, courts);
     }
 
     /** What the text up to the cursor could go on with: a list of {@code next} words. */
-    @JSExport
-    public static String next(String text, String courts) {
+    static String next(String text, String courts) {
         return Drills.next(text, courts);
     }
 
     /** A drill in words. */
-    @JSExport
-    public static String words(String drill) {
+    static String words(String drill) {
         return Targets.answer(() -> Json.object().add("text", Drills.words(drill)));
     }
 
     /** A drill as the rules take it, as {@link #drill} answers. */
-    @JSExport
-    public static String checked(String drill) {
+    static String checked(String drill) {
         return Targets.answer(() -> Drills.answer(DrillCodec.decode(Fields.parse(drill))));
     }
 
     /** The same drill on the other side, as {@link #drill} answers. */
-    @JSExport
-    public static String mirrored(String drill) {
+    static String mirrored(String drill) {
         return Targets.answer(
                 () -> Drills.answer(DrillCodec.decode(Fields.parse(drill)).mirrored()));
     }
@@ -110,8 +97,7 @@ public final class Desk {
      *
      * @param rule in words, such as {@code 5 levels, each target 10 % smaller until 0.6 m}
      */
-    @JSExport
-    public static String grown(String drill, String rule) {
+    static String grown(String drill, String rule) {
         return Drills.grown(drill, rule);
     }
 

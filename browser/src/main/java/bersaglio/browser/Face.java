@@ -102,4 +102,64 @@ public final class Face {
     public static String preview(String target, int ring, String conditions, String places) {
         return Targets.preview(target, ring, conditions, places);
     }
+
+    /** See {@link Judge}. */
+    @JSExport
+    public static String judge(String drill, String history, String set) {
+        return Judge.judge(drill, history, set);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String changed(String target, int zone, String change) {
+        return Desk.changed(target, zone, change);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String length(String text, String measures) {
+        return Desk.length(text, measures);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String written(double metres, String unit, String measures) {
+        return Desk.written(metres, unit, measures);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String drill(String text, String courts) {
+        return Desk.drill(text, courts);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String next(String text, String courts) {
+        return Desk.next(text, courts);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String words(String drill) {
+        return Desk.words(drill);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String checked(String drill) {
+        return Desk.checked(drill);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String mirrored(String drill) {
+        return Desk.mirrored(drill);
+    }
+
+    /** See {@link Desk}. */
+    @JSExport
+    public static String grown(String drill, String rule) {
+        return Desk.grown(drill, rule);
+    }
 }

@@ -9,16 +9,11 @@ import bersaglio.wire.ResultCodec;
 import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
-import org.teavm.jso.JSExport;
 
 /** What a set says, for the page: asked at its end or on a touch, and so apart from what answers every shot. */
-public final class Judge {
+final class Judge {
 
     private Judge() {}
-
-    public static void main(String[] args) {
-        // The compiler wants an entry point; the page calls the exported method.
-    }
 
     /**
      * What a set says now.
@@ -28,8 +23,7 @@ public final class Judge {
      * @param set     the set as a line
      * @return the {@code verdict}, where there is a trial to judge, and what is to be {@code said} when it closes now
      */
-    @JSExport
-    public static String judge(String drill, String history, String set) {
+    static String judge(String drill, String history, String set) {
         Ledger ledger = new Ledger(DrillCodec.decode(Fields.parse(drill)), Chart.lines(history));
         SetResult line = ResultCodec.decodeLine(Fields.of("", Fields.parse(set)));
         JsonObject answer = Json.object();

@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
 
 const [rulesFile, casesFile, answersFile] = process.argv.slice(2)
-const desk = await import(new URL('desk.js', pathToFileURL(rulesFile)).href)
+const desk = await import(pathToFileURL(rulesFile).href)
 
 const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(([text, upTo, rule]) => {
   const read = JSON.parse(desk.drill(text, '[]'))

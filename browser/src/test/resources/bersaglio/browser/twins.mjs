@@ -3,7 +3,6 @@ import { pathToFileURL } from 'node:url'
 
 const [rulesFile, casesFile, answersFile] = process.argv.slice(2)
 const rules = await import(pathToFileURL(rulesFile).href)
-const judge = await import(pathToFileURL(rulesFile.replace('rules.js', 'judge.js')).href)
 const read = (text) => (text === '' ? null : JSON.parse(text))
 
 const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, history, events, player }) => {
@@ -17,7 +16,7 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
   return {
     set: read(chart.set()),
     spliced: shots,
-    judged: read(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
+    judged: read(rules.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
     line,
     standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, '', 2)),
     fromHere: read(chart.fromHere()),

@@ -1,5 +1,6 @@
 package bersaglio.wire;
 
+import bersaglio.core.charting.Rhythm;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Trace;
 import bersaglio.core.goal.Attempt;
@@ -197,7 +198,9 @@ public final class ResultCodec {
         return json.add("partners", texts(trace.partners()))
                 .add("enteredLater", trace.enteredLater())
                 .add("moved", trace.moved())
-                .add("corrected", trace.corrected());
+                .add("corrected", trace.corrected())
+                .add("gaps", trace.gaps())
+                .add("gapMillis", trace.gapMillis());
     }
 
     private static Trace trace(Fields trace) {
@@ -207,7 +210,8 @@ public final class ResultCodec {
                 trace.texts("partners"),
                 trace.flag("enteredLater"),
                 trace.flag("moved"),
-                trace.count("corrected"));
+                trace.count("corrected"),
+                trace.has("gaps") ? new Rhythm(trace.count("gaps"), trace.whole("gapMillis")) : Rhythm.NONE);
     }
 
     public static SetResult decodeLine(Fields line) {

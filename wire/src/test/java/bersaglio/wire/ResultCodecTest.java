@@ -3,6 +3,7 @@ package bersaglio.wire;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Rhythm;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Trace;
@@ -34,7 +35,7 @@ class ResultCodecTest {
             false,
             Optional.empty(),
             Optional.empty(),
-            new Trace(List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2));
+            new Trace(List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2, new Rhythm(3, 21_500)));
 
     @Test
     void aSetOfALedgerComesBackTheSame() {

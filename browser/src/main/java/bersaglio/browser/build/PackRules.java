@@ -1,9 +1,7 @@
 package bersaglio.browser.build;
 
 import bersaglio.browser.Chart;
-import bersaglio.browser.Desk;
 import bersaglio.browser.Face;
-import bersaglio.browser.Judge;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.lang.reflect.Method;
@@ -21,15 +19,13 @@ import org.teavm.jso.JSExport;
 /** Makes the compiled rules an npm package: writes its types from {@code @JSExport}, and holds it to its size. */
 public final class PackRules {
 
-    private static final int MOST_BYTES_PACKED = 120 * 1024;
+    private static final int MOST_BYTES_PACKED = 230_000;
 
     private PackRules() {}
 
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args[0]);
         Files.writeString(folder.resolve("rules.d.ts"), types(Face.class, Chart.class));
-        Files.writeString(folder.resolve("judge.d.ts"), types(Judge.class));
-        Files.writeString(folder.resolve("desk.d.ts"), types(Desk.class));
         Files.writeString(
                 folder.resolve("package.json"),
                 """
@@ -39,15 +35,11 @@ public final class PackRules {
                   "private": true,
                   "type": "module",
                   "exports": {
-                    ".": { "types": "./rules.d.ts", "default": "./rules.js" },
-                    "./judge": { "types": "./judge.d.ts", "default": "./judge.js" },
-                    "./desk": { "types": "./desk.d.ts", "default": "./desk.js" }
+                    ".": { "types": "./rules.d.ts", "default": "./rules.js" }
                   }
                 }
                 """);
-        for (String name : List.of("rules.js", "judge.js", "desk.js")) {
-            requireSmall(name, Files.readAllBytes(folder.resolve(name)));
-        }
+        requireSmall("rules.js", Files.readAllBytes(folder.resolve("rules.js")));
     }
 
     private static void requireSmall(String name, byte[] module) throws IOException {

@@ -55,6 +55,7 @@ public record ChartedSet(
         List<CountSaid> counts,
         double valuesTaken,
         List<Shot> shots,
+        Rhythm rhythm,
         SetCount count,
         boolean closed,
         boolean struck,
@@ -180,6 +181,7 @@ public record ChartedSet(
                         company.partners(),
                         company.isEnteredLater(),
                         moved,
-                        corrected()));
+                        corrected(),
+                        rhythm));
     }
 }

@@ -323,6 +323,7 @@ public final class SetChart {
                 countsSaid,
                 valuesTaken,
                 seen,
+                rhythm(),
                 counting.count(heldAt, called),
                 closed,
                 struck,
@@ -332,6 +333,19 @@ public final class SetChart {
                 claims,
                 undo.nextUndo(),
                 undo.nextRedo());
+    }
+
+    /** Of the balls that stand, one by one. */
+    private Rhythm rhythm() {
+        Rhythm rhythm = Rhythm.NONE;
+        Optional<Entry> before = Optional.empty();
+        for (Entry entry : entries) {
+            if (entry.isShot() && !entry.inNoOrder && !entry.late) {
+                rhythm = before.isPresent() ? rhythm.plus(entry.activeAt - before.get().activeAt) : rhythm;
+                before = Optional.of(entry);
+            }
+        }
+        return rhythm;
     }
 
     private Umpire umpireFor(Drill named, Optional<Stance> stance) {

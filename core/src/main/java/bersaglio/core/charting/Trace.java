@@ -12,6 +12,7 @@ import java.util.OptionalInt;
  * @param enteredLater whether it comes from paper
  * @param moved        whether it was given another player, level or date
  * @param corrected    shots that a call put right, and counts that a person said
+ * @param rhythm       from ball to ball
  */
 public record Trace(
         List<Integer> brokeAt,
@@ -19,9 +20,10 @@ public record Trace(
         List<String> partners,
         boolean enteredLater,
         boolean moved,
-        int corrected) {
+        int corrected,
+        Rhythm rhythm) {
 
-    public static final Trace NONE = new Trace(List.of(), OptionalInt.empty(), List.of(), false, false, 0);
+    public static final Trace NONE = new Trace(List.of(), OptionalInt.empty(), List.of(), false, false, 0, Rhythm.NONE);
 
     public Trace {
         brokeAt = List.copyOf(brokeAt);

@@ -75,7 +75,7 @@ public record BallByBall(double gap, double up, double down) implements AdvanceR
      */
     @Override
     public double[] exactly(Level level, Trying trying) {
-        if (!level.hasFixedBlocks()) {
+        if (!level.isShort(trying)) {
             return Trying.UNKNOWN;
         }
         int aSet = level.ahead().balls();

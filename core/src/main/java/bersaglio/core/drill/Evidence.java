@@ -166,7 +166,7 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
 
     @Override
     public double[] exactly(Level level, Trying trying) {
-        return level.hasFixedBlocks() ? new EvidenceOdds(this, level, trying).passedAfter() : Trying.UNKNOWN;
+        return level.isShort(trying) ? new EvidenceOdds(this, level, trying).passedAfter() : Trying.UNKNOWN;
     }
 
     /** What a trial's weight is multiplied by with each later trial. */

@@ -10,15 +10,19 @@ package bersaglio.core.drill;
 final class EvidenceOdds {
 
     private static final int CELLS_A_HIT = 64;
+    private static final int MANY_BALLS = 600;
+    private static final int CELLS_OF_MANY = 16;
 
     private final Evidence rule;
     private final Level level;
     private final Trying trying;
+    private final int cells;
 
     EvidenceOdds(Evidence rule, Level level, Trying trying) {
         this.rule = rule;
         this.level = level;
         this.trying = trying;
+        this.cells = level.ahead().balls() * trying.sets() > MANY_BALLS ? CELLS_OF_MANY : CELLS_A_HIT;
     }
 
     double[] passedAfter() {
@@ -27,7 +31,7 @@ final class EvidenceOdds {
         double fading = rule.fading();
         double all = (double) balls * passedAfter.length;
         double most = fading == 1 ? all : Math.min(all, 1 / (1 - fading));
-        double[] chance = new double[(int) Math.ceil(most * CELLS_A_HIT) + CELLS_A_HIT + 2];
+        double[] chance = new double[(int) Math.ceil(most * cells) + cells + 2];
         chance[0] = 1;
         double trials = 0;
         double passed = 0;
@@ -49,7 +53,7 @@ final class EvidenceOdds {
             if (chance[cell] > 0) {
                 double faded = cell * fading;
                 spread(next, faded, chance[cell] * (1 - trying.rate()));
-                spread(next, faded + CELLS_A_HIT, chance[cell] * trying.rate());
+                spread(next, faded + cells, chance[cell] * trying.rate());
             }
         }
         return next;
@@ -67,8 +71,7 @@ final class EvidenceOdds {
     private double takeAdvancing(double[] chance, int plain, double trials, double asked, double worth) {
         double taken = 0;
         int cell = chance.length - 1;
-        while (cell >= 0
-                && (chance[cell] == 0 || rule.advances(asked, plain, worth * cell / CELLS_A_HIT, worth * trials))) {
+        while (cell >= 0 && (chance[cell] == 0 || rule.advances(asked, plain, worth * cell / cells, worth * trials))) {
             taken += chance[cell];
             chance[cell] = 0;
             cell--;

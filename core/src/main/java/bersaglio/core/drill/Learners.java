@@ -112,10 +112,10 @@ public record Learners(double gap, double up) implements AdvanceRule {
     /** Exact over hits and misses since the sum was last nothing, for sets of equal length. */
     @Override
     public double[] exactly(Level level, Trying trying) {
-        int balls = level.hasFixedBlocks() ? level.ahead().balls() : MOST_BALLS;
-        if (!level.hasFixedBlocks() || balls * trying.sets() > MOST_BALLS) {
+        if (!level.isShort(trying) || level.ahead().balls() * trying.sets() > MOST_BALLS) {
             return Trying.UNKNOWN;
         }
+        int balls = level.ahead().balls();
         RatioTest test = test(level);
         double rate = trying.rate();
         double[] passed = new double[trying.sets()];

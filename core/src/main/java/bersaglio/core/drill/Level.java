@@ -54,6 +54,8 @@ public record Level(
 
     private static final double SECONDS_A_BALL = 6;
     private static final double SAME = 1e-6;
+    private static final int BALLS_PLAYED = 600_000;
+    private static final int MOST_BALLS_FOLLOWED = 2000;
     private static final int LONGEST_NAME = 48;
     private static final String WIDE = "-wide-";
 
@@ -192,6 +194,11 @@ public record Level(
         return goal.playsOn() && ahead().balls() != Play.NO_END;
     }
 
+    /** Whether what such a player comes to can be worked out ball by ball in good time. */
+    boolean isShort(Trying trying) {
+        return hasFixedBlocks() && (long) ahead().balls() * trying.sets() <= MOST_BALLS_FOLLOWED;
+    }
+
     boolean isLowest() {
         return number == 1;
     }
@@ -211,12 +218,17 @@ public record Level(
 
     /** How often the rules of this level let such a player through, over the very sets of its goal. */
     public Passing passing(Trying trying) {
+        return passing(trying, BALLS_PLAYED);
+    }
+
+    /** @param balls that are played at most where it is not worked out: fewer of them for one of many figures */
+    public Passing passing(Trying trying, int balls) {
         if (goal instanceof FixedTest || trying.sets() == 0) {
             return new Passing(new double[trying.sets()], 0);
         }
         boolean nobodyGoesDown = retreat instanceof StayPut || isLowest();
         double[] exact = nobodyGoesDown && trying.streak() == 0 ? advance.exactly(this, trying) : Trying.UNKNOWN;
-        return exact.length == trying.sets() ? new Passing(exact, 0) : Played.of(this, trying);
+        return exact.length == trying.sets() ? new Passing(exact, 0) : Played.of(this, trying, balls);
     }
 
     /** What the rules of this level say after the last of these sets; a test is held to compare, and moves nobody. */

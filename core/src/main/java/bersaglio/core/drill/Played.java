@@ -12,8 +12,10 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Played {
 
     private static final int PLAYERS = 10_000;
-    private static final int FEWEST = 400;
-    private static final int BALLS = 1_500_000;
+    private static final int FEWEST = 40;
+    /** Whoever is not through by then is not counted as through. */
+    private static final int MOST_BALLS_OF_ONE = 2000;
+
     private static final int MOST_KNOWN = 400;
 
     private static final Map<Asked, Passing> KNOWN = new ConcurrentHashMap<>();
@@ -26,7 +28,8 @@ final class Played {
             boolean lowest,
             AdvanceRule up,
             Retreat down,
-            Trying trying) {}
+            Trying trying,
+            int balls) {}
 
     private final Level level;
     private final Trying trying;
@@ -45,7 +48,8 @@ final class Played {
         this.passedIn = new int[trying.sets()];
     }
 
-    static Passing of(Level level, Trying trying) {
+    /** @param mostBalls that all of them play together, once there are enough of them */
+    static Passing of(Level level, Trying trying, int mostBalls) {
         Asked asked = new Asked(
                 level.goal(),
                 level.secondsABall(),
@@ -53,10 +57,11 @@ final class Played {
                 level.isLowest(),
                 level.advance(),
                 level.retreat(),
-                trying);
+                trying,
+                mostBalls);
         Passing known = KNOWN.get(asked);
         if (known == null) {
-            known = new Played(level, trying).passing();
+            known = new Played(level, trying).passing(mostBalls);
             if (KNOWN.size() >= MOST_KNOWN) {
                 KNOWN.clear();
             }
@@ -65,9 +70,9 @@ final class Played {
         return known;
     }
 
-    private Passing passing() {
+    private Passing passing(int mostBalls) {
         int players = 0;
-        while (players < PLAYERS && (balls < BALLS || players < FEWEST)) {
+        while (players < PLAYERS && (balls < mostBalls || players < FEWEST)) {
             new One(players).tries();
             players++;
         }
@@ -100,7 +105,8 @@ final class Played {
         }
 
         void tries() {
-            for (int set = 0; set < trying.sets(); set++) {
+            int until = balls + MOST_BALLS_OF_ONE;
+            for (int set = 0; set < trying.sets() && balls < until; set++) {
                 Standing standing = sets.play(this::hits, this::sees);
                 call = examiner.close(standing, set / trying.setsADay());
                 if (call == Advice.Call.MOVE_UP) {

@@ -70,7 +70,7 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
     /** Exact over the hits since the test began, for sets of equal length. */
     @Override
     public double[] exactly(Level level, Trying trying) {
-        if (!level.hasFixedBlocks()) {
+        if (!level.isShort(trying)) {
             return Trying.UNKNOWN;
         }
         RatioTest test = test();

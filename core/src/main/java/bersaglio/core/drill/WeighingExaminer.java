@@ -78,8 +78,15 @@ final class WeighingExaminer extends Examiner {
     private static final class Bounds {
 
         private static final double SAME = 1e-7;
+        /** To find it takes as long as so many answers. */
+        private static final int WORTH_FINDING = 30;
 
-        private final Map<List<Integer>, Double> turns = new HashMap<>();
+        private static final class Turn {
+            private int asked;
+            private double at;
+        }
+
+        private final Map<List<Integer>, Turn> turns = new HashMap<>();
         private final Evidence rule;
         private final double asked;
         private final For way;
@@ -91,9 +98,13 @@ final class WeighingExaminer extends Examiner {
         }
 
         boolean reached(int trials, int sets, double hits, double weighed, double worth) {
-            double turn = turns.computeIfAbsent(List.of(trials, sets), key -> turn(weighed, worth));
-            double off = hits - turn;
-            if (Math.abs(off) < SAME) {
+            Turn turn = turns.computeIfAbsent(List.of(trials, sets), key -> new Turn());
+            turn.asked++;
+            if (turn.asked == WORTH_FINDING) {
+                turn.at = turn(weighed, worth);
+            }
+            double off = hits - turn.at;
+            if (turn.asked < WORTH_FINDING || Math.abs(off) < SAME) {
                 return isLikely(rule, asked, way, hits, weighed, worth);
             }
             return way == For.MOVING_UP ? off > 0 : off < 0;

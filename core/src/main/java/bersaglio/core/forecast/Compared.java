@@ -35,6 +35,8 @@ public record Compared(
 
     private static final double NEARLY_SURE = 0.98;
     private static final int RATES_TRIED = 7;
+    private static final int BALLS_OF_SEVERAL = 40_000;
+    private static final int BALLS_OF_ONE = 300_000;
 
     /** The usual rule of each family; the coach's call has no odds. */
     public static List<Compared> of(Level level, Optional<PlayerRate> player) {
@@ -54,19 +56,20 @@ public record Compared(
     private static Compared of(Level level, double ready, Optional<PlayerRate> player) {
         int setsADay = player.map(PlayerRate::setsADay).orElse(1);
         Trying notReady = Trying.of(level.notReadyRate(), level.tries()).aDay(setsADay);
-        Passing told = level.passing(notReady);
+        Passing told = level.passing(notReady, BALLS_OF_ONE);
         OptionalDouble own = player.isEmpty()
                 ? OptionalDouble.empty()
                 : player.get().known().spread(RATES_TRIED).stream()
                         .mapToDouble(rate -> level.passing(
-                                        Trying.of(rate, level.tries()).aDay(setsADay))
+                                        Trying.of(rate, level.tries()).aDay(setsADay), BALLS_OF_SEVERAL)
                                 .inAll())
                         .average();
         return new Compared(
                 level.advance(),
                 told.inAll(),
-                level.passing(notReady.streaky(STREAK)).inAll(),
-                level.passing(Trying.of(ready, level.tries()).aDay(setsADay)).inAll(),
+                level.passing(notReady.streaky(STREAK), BALLS_OF_SEVERAL).inAll(),
+                level.passing(Trying.of(ready, level.tries()).aDay(setsADay), BALLS_OF_SEVERAL)
+                        .inAll(),
                 own,
                 told.error());
     }

@@ -46,6 +46,7 @@ public record Forecast(
     private static final int RATES_TRIED = 15;
     private static final double TOO_MANY = 1e9;
     private static final int STEPS = 20;
+    private static final int BALLS_A_POINT = 150_000;
 
     /** Infinite where the set never ends. */
     public record Minutes(double median, double cautious) {}
@@ -77,7 +78,7 @@ public record Forecast(
         for (int i = 0; i <= STEPS; i++) {
             double rate = (double) i / STEPS;
             bersaglio.core.drill.Passing passing =
-                    level.passing(Trying.of(rate, level.tries()).aDay(setsADay));
+                    level.passing(Trying.of(rate, level.tries()).aDay(setsADay), BALLS_A_POINT);
             curve.add(new Passing(rate, passing.inAll()));
             error = Math.max(error, passing.error());
         }

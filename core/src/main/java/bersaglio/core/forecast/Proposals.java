@@ -20,6 +20,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -41,10 +42,28 @@ public final class Proposals {
     public static Optional<Proposal> of(Level level, List<Double> rates, Pace pace, double wanted) {
         Check.requireBetween("chance", wanted, 0.01, 0.99);
         Proposal now = proposal(level.goal(), rates, pace);
-        return alternatives(level.goal())
-                .map(goal -> proposal(goal, rates, pace))
-                .min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
+        List<Goal> harder = fromEasyToHard(level.goal());
+        Stream<Proposal> others = harder.isEmpty()
+                ? (level.goal() instanceof Ladder ladder ? shorter(ladder) : List.<Ladder>of())
+                        .stream().map(goal -> proposal(goal, rates, pace))
+                : around(harder, rates, pace, wanted);
+        return others.min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
                 .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now.met() - wanted) - 1e-9);
+    }
+
+    /** The last one that is met often enough, and the first that is not. */
+    private static Stream<Proposal> around(List<Goal> fromEasyToHard, List<Double> rates, Pace pace, double wanted) {
+        int easy = -1;
+        int hard = fromEasyToHard.size();
+        List<Proposal> tried = new ArrayList<>();
+        while (hard - easy > 1) {
+            int middle = (easy + hard) / 2;
+            Proposal one = proposal(fromEasyToHard.get(middle), rates, pace);
+            tried.add(one);
+            easy = one.met() >= wanted ? middle : easy;
+            hard = one.met() >= wanted ? hard : middle;
+        }
+        return tried.stream();
     }
 
     /**
@@ -67,26 +86,27 @@ public final class Proposals {
                 goal, GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met());
     }
 
-    private static Stream<Goal> alternatives(Goal goal) {
+    /** Goals that ask for more and more, all else the same; none where there is no such row. */
+    private static List<Goal> fromEasyToHard(Goal goal) {
         if (goal instanceof Quota quota) {
-            return IntStream.rangeClosed(1, quota.balls())
-                    .mapToObj(hits -> new Quota(hits, quota.balls(), quota.misses()));
+            return rising(quota.balls(), hits -> new Quota(hits, quota.balls(), quota.misses()));
         } else if (goal instanceof Window window) {
-            return IntStream.rangeClosed(1, window.of())
-                    .mapToObj(hits -> new Window(hits, window.of(), window.balls()));
+            return rising(window.of(), hits -> new Window(hits, window.of(), window.balls()));
         } else if (goal instanceof Run run) {
             int longest = run.balls() == 0 ? LONGEST_RUN : Math.min(LONGEST_RUN, run.balls());
-            return IntStream.rangeClosed(1, longest).mapToObj(hits -> new Run(hits, run.balls(), run.misses()));
+            return rising(longest, hits -> new Run(hits, run.balls(), run.misses()));
         } else if (goal instanceof Total total && total.balls() > 0) {
-            return IntStream.rangeClosed(1, total.balls())
-                    .mapToObj(hits -> new Total(hits, total.balls(), total.misses()));
+            return rising(total.balls(), hits -> new Total(hits, total.balls(), total.misses()));
         } else if (goal instanceof Timed timed && timed.sides() == 1) {
-            return IntStream.rangeClosed(1, 2 * Math.max(1, timed.hits()))
-                    .mapToObj(hits -> new Timed(timed.rounds(), timed.seconds(), timed.rest(), hits, timed.signal()));
-        } else if (goal instanceof Ladder ladder) {
-            return shorter(ladder).stream().map(one -> (Goal) one);
+            return rising(
+                    2 * Math.max(1, timed.hits()),
+                    hits -> new Timed(timed.rounds(), timed.seconds(), timed.rest(), hits, timed.signal()));
         }
-        return Stream.empty();
+        return List.of();
+    }
+
+    private static List<Goal> rising(int most, IntFunction<Goal> asking) {
+        return IntStream.rangeClosed(1, Math.min(most, 1000)).mapToObj(asking).toList();
     }
 
     /** With fewer hits at every station, and then with fewer stations. */

@@ -1,6 +1,7 @@
 package bersaglio.core.goal;
 
 import bersaglio.core.problem.Check;
+import java.util.OptionalInt;
 
 /**
  * A set as it is worked out ahead, where time is turned into balls by a pace.
@@ -8,6 +9,13 @@ import bersaglio.core.problem.Check;
  * @param balls at most, {@link Play#NO_END} where only the goal ends it
  */
 public record Ahead(Play play, int balls, boolean playsOn) {
+
+    /** Where hits alone are counted, wherever the misses fall: how many are wanted. */
+    public OptionalInt hitsWanted() {
+        return play instanceof HitCount count && count.hits() == 0
+                ? OptionalInt.of(count.wanted())
+                : OptionalInt.empty();
+    }
 
     /** Balls that a player of this pace has in so many seconds: one at least. */
     static int ballsIn(int seconds, double secondsABall) {

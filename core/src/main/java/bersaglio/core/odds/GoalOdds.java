@@ -29,7 +29,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static final int MOST_STEPS = 100_000;
     /** States followed, over all balls and all rates that are asked for at once. */
-    private static final long MOST_WORK = 64_000_000;
+    private static final long MOST_WORK = 48_000_000;
 
     private static final int MOST_BALLS_PLAYED = 500_000;
     private static final double NOTHING_LEFT = 1e-13;

@@ -23,6 +23,12 @@ public record QuotaOdds(int hits, int balls) {
      * Beta(hits, balls − hits + 1) at {@code p}, so this is its median.
      */
     public double rateMetHalfTheTime() {
-        return BetaDistribution.of(hits, balls - hits + 1.0).inverseCumulativeProbability(0.5);
+        return rateFor(0.5);
+    }
+
+    /** The rate at which it is met with a chance above 0 and below 1. */
+    public double rateFor(double chance) {
+        Check.requireBetween("chance", chance, 0.001, 0.999);
+        return BetaDistribution.of(hits, balls - hits + 1.0).inverseCumulativeProbability(chance);
     }
 }

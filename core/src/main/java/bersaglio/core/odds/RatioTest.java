@@ -98,6 +98,9 @@ public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
 
         public void ball() {
             balls++;
+            if (highest < lowest) {
+                return;
+            }
             now = worth.applyAsDouble(balls);
             double[] next = new double[balls + 1];
             int low = balls;

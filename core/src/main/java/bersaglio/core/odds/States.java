@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The states that a set can come to, numbered as they are met; they are the same for players of any rate. */
 final class States {
@@ -19,7 +21,17 @@ final class States {
     private int[] onMiss = new int[64];
     private boolean[] breaks = new boolean[64];
 
+    /** Goals that are known to come to more states than can be followed; it takes a while to find that out. */
+    private static final Set<Play> LARGE = ConcurrentHashMap.newKeySet();
+
+    private static final int MOST_KNOWN = 200;
+
+    private final Play first;
+    private boolean tooMany;
+
     States(Play first) {
+        this.first = first;
+        tooMany = LARGE.contains(first);
         numberOf(first);
     }
 
@@ -33,7 +45,14 @@ final class States {
 
     /** Whether there are more than can be followed all at once. */
     boolean areTooMany() {
-        return plays.size() > MOST;
+        if (!tooMany && plays.size() > MOST) {
+            tooMany = true;
+            if (LARGE.size() >= MOST_KNOWN) {
+                LARGE.clear();
+            }
+            LARGE.add(first);
+        }
+        return tooMany;
     }
 
     int onHit(int state) {

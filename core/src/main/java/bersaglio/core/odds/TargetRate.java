@@ -9,7 +9,6 @@ import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Measured;
 import bersaglio.core.goal.Play;
-import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tick;
@@ -65,15 +64,16 @@ public final class TargetRate {
     }
 
     private static OptionalDouble workedOut(Goal goal, double secondsABall, double chance) {
-        if (goal instanceof Quota quota && chance == HALF) {
-            return OptionalDouble.of(new QuotaOdds(quota.hits(), quota.balls()).rateMetHalfTheTime());
-        }
         if (!isDecidedByRate(goal)) {
             return OptionalDouble.empty();
         }
         Ahead ahead = goal.ahead(secondsABall);
         if (ahead.balls() == Play.NO_END && isEndless(ahead.play())) {
             ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
+        }
+        int wanted = ahead.hitsWanted().orElse(0);
+        if (wanted > 0 && wanted <= ahead.balls() && ahead.balls() != Play.NO_END) {
+            return OptionalDouble.of(new QuotaOdds(wanted, ahead.balls()).rateFor(chance));
         }
         States states = new States(ahead.play());
         double best = GoalOdds.of(ahead, states, List.of(1.0)).met();

@@ -5,6 +5,7 @@ import bersaglio.core.charting.NotedShot;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
@@ -165,6 +166,24 @@ public class ResultStore {
                     open.put(row.getObject(1, UUID.class), row.getString(2));
                 });
         return open;
+    }
+
+    /** What each other player hit at a level of a drill version, in sets laid as drawn. */
+    public List<Tally> othersAt(UUID player, String drill, String track, int level) {
+        return jdbc.sql(
+                        """
+                        select sum(char_length(replace(trials, '0', ''))) as hits, sum(char_length(trials)) as trials
+                        from set_result where generation = :generation and drill = :drill and level = :level
+                            and track = :track and laid = '' and player <> :player and closed and not struck
+                        group by player having sum(char_length(trials)) > 0
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .param("drill", drill)
+                .param("track", track)
+                .param("level", level)
+                .query((row, number) -> new Tally(row.getInt("hits"), row.getInt("trials")))
+                .list();
     }
 
     /** When the last set before a time was held, or the first one from it on. */

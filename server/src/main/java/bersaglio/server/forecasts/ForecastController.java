@@ -1,8 +1,10 @@
 package bersaglio.server.forecasts;
 
+import bersaglio.core.charting.Habits;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.Trying;
 import bersaglio.core.forecast.Compared;
 import bersaglio.core.forecast.Forecast;
 import bersaglio.core.forecast.Growth;
@@ -15,7 +17,6 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
-import bersaglio.server.charting.PaceStore;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.wire.view.GoalView;
 import bersaglio.wire.view.MovesView;
@@ -40,19 +41,22 @@ class ForecastController {
     private final Drills drills;
     private final PlayerStore players;
     private final PlayerRates rates;
-    private final PaceStore paces;
     private final Ledgers ledgers;
 
-    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, PaceStore paces, Ledgers ledgers) {
+    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, Ledgers ledgers) {
         this.drills = drills;
         this.players = players;
         this.rates = rates;
-        this.paces = paces;
         this.ledgers = ledgers;
     }
 
-    /** What is taken of the player, and what it rests on; {@code level} and {@code trials} are 0 for a guess. */
-    record RateView(double rate, PlayerRate.Basis basis, int level, int trials) {}
+    /**
+     * What is taken of the player, and what it rests on; {@code level} and {@code trials} are 0 for a guess.
+     *
+     * @param others   players towards whose rates it is drawn
+     * @param setsADay by the player's own log, for rules that count days
+     */
+    record RateView(double rate, PlayerRate.Basis basis, int level, int trials, int others, int setsADay) {}
 
     /** Balls until a set is decided; absent where that never happens. */
     record BallsView(
@@ -71,8 +75,17 @@ class ForecastController {
      */
     record SizeView(double scale, double narrowest, double met, int landings, boolean few) {}
 
-    /** One way to move up: the chance to have moved up within the tries of who is not ready, and of the player. */
-    record RuleView(MovesView.AdvanceView rule, double notReady, @Nullable Double player) {}
+    /**
+     * One way to move up: the chance to have moved up within the tries of who is not ready, of one of the same rate who hits
+     * in streaks, of who is ready, and of the player; {@code error} is the standard error of what was played out.
+     */
+    record RuleView(
+            MovesView.AdvanceView rule,
+            double notReady,
+            double streaky,
+            double ready,
+            @Nullable Double player,
+            double error) {}
 
     record RequiredView(String family, int level, int stands) {}
 
@@ -84,7 +97,8 @@ class ForecastController {
      * @param passes   the chance to have moved up within the tries
      * @param tries    sets that the level allows
      * @param notReadyRate   the true rate of a player who is not ready, and {@code notReadyPasses} how often such a
-     *                       player slips through within the tries
+     *                       player slips through within the tries, {@code streakyPasses} when hits come in streaks
+     * @param error    standard error of the chances; 0 where they are exact
      * @param curve    the chance to have moved up within the tries, for any true rate
      * @param growth   whether the level still fits, once enough sets are known
      * @param proposal for the wanted chance, where there is one
@@ -102,6 +116,8 @@ class ForecastController {
             double targetRate,
             double notReadyRate,
             double notReadyPasses,
+            double streakyPasses,
+            double error,
             List<PassingView> curve,
             @Nullable Growth growth,
             double wanted,
@@ -133,7 +149,8 @@ class ForecastController {
         Hand hand = players.known(player).hand();
         Drill version = drills.known(drill);
         Level rung = version.level(level);
-        OptionalDouble own = paces.secondsABall(player, drill);
+        Habits habits = rates.habits(player, version, track);
+        OptionalDouble own = habits.secondsABall();
         Pace usual = Pace.firstTime(rung.dials().freedom().orElse(version.freedom()));
         OptionalDouble dialled = rung.dials().secondsABall();
         Pace pace = dialled.isPresent()
@@ -146,7 +163,8 @@ class ForecastController {
                         .stream())
                 .toList();
         boolean allKnown = all.size() == 1 + with.size();
-        Optional<PlayerRate> rate = allKnown ? Optional.of(PlayerRate.together(all)) : Optional.empty();
+        Optional<PlayerRate> rate =
+                allKnown ? Optional.of(PlayerRate.together(all).holding(habits.setsADay())) : Optional.empty();
         Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level));
         Optional<SizeView> size =
                 rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
@@ -188,8 +206,11 @@ class ForecastController {
                 ? Forecast.of(level, known.get(), pace)
                 : Forecast.of(level, rates, pace);
         Optional<Forecast> told = known.map(rate -> forecast);
+        Trying notReady = Trying.of(level.notReadyRate(), level.tries())
+                .aDay(known.map(PlayerRate::setsADay).orElse(1));
         return new ForecastView(
-                known.map(rate -> new RateView(rate.rate(), rate.basis(), rate.level(), rate.trials()))
+                known.map(rate -> new RateView(
+                                rate.rate(), rate.basis(), rate.level(), rate.trials(), rate.others(), rate.setsADay()))
                         .orElse(null),
                 told.map(Forecast::met).orElse(null),
                 told.map(Forecast::passes).orElse(null),
@@ -208,7 +229,9 @@ class ForecastController {
                         .orElse(null),
                 level.targetRate(),
                 level.notReadyRate(),
-                level.passesWithin(level.tries(), level.notReadyRate()),
+                level.passing(notReady).inAll(),
+                level.passing(notReady.streaky(Compared.STREAK)).inAll(),
+                forecast.error(),
                 forecast.curve().stream()
                         .map(point -> new PassingView(point.rate(), point.chance()))
                         .toList(),
@@ -223,7 +246,10 @@ class ForecastController {
                         .map(one -> new RuleView(
                                 MovesView.of(one.rule()),
                                 one.notReady(),
-                                one.player().isPresent() ? one.player().getAsDouble() : null))
+                                one.streaky(),
+                                one.ready(),
+                                one.player().isPresent() ? one.player().getAsDouble() : null,
+                                one.error()))
                         .toList());
     }
 

@@ -1,5 +1,6 @@
 package bersaglio.server.forecasts;
 
+import bersaglio.core.charting.Habits;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
@@ -8,6 +9,7 @@ import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.Level;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
@@ -44,11 +46,16 @@ class PlayerRates {
                 .toList();
     }
 
+    Habits habits(UUID player, Drill drill, String track) {
+        return Habits.of(ledgers.of(player, drill, track).sets());
+    }
+
     Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, String track, int level) {
         List<Attempt> sets = setsAt(player, drill, track, level);
         int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
         if (trials >= PlayerRate.FEWEST_TRIALS) {
-            return Optional.of(PlayerRate.of(Evidence.DEFAULT.weigh(sets), trials, level));
+            List<Tally> others = results.othersAt(player, drill.id(), track, level);
+            return Optional.of(PlayerRate.among(Evidence.DEFAULT.weigh(sets), trials, level, others));
         }
         return scatter(player, hand, drill, track, level)
                 .map(aimed ->

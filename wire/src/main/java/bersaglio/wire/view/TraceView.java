@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param enteredLater whether it comes from paper
  * @param moved        whether it was given another player, level or date
  * @param corrected    shots that a call put right, and counts that a person said
+ * @param gaps         between two balls, and {@code gapMillis} all of them together
  */
 public record TraceView(
         List<Integer> brokeAt,
@@ -20,7 +21,9 @@ public record TraceView(
         List<String> partners,
         boolean enteredLater,
         boolean moved,
-        int corrected) {
+        int corrected,
+        int gaps,
+        double gapMillis) {
 
     public static TraceView of(Trace trace) {
         return new TraceView(
@@ -29,6 +32,8 @@ public record TraceView(
                 trace.partners(),
                 trace.enteredLater(),
                 trace.moved(),
-                trace.corrected());
+                trace.corrected(),
+                trace.rhythm().gaps(),
+                trace.rhythm().millis());
     }
 }

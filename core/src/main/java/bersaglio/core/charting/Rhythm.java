@@ -1,0 +1,30 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.problem.Check;
+
+/**
+ * From ball to ball, pick-up included; balls that were taken back, and pauses, are left out.
+ *
+ * @param gaps   between two balls
+ * @param millis all of them together
+ */
+public record Rhythm(int gaps, long millis) {
+
+    public static final Rhythm NONE = new Rhythm(0, 0);
+
+    /** A longer gap is a pause to teach, or to drink. */
+    private static final long LONGEST_GAP = 60_000;
+
+    public Rhythm {
+        Check.requireAtLeast("gaps", gaps, 0);
+        Check.requireBetween("millis", millis, 0.0, gaps * (double) LONGEST_GAP);
+    }
+
+    Rhythm plus(long gap) {
+        return gap > 0 && gap <= LONGEST_GAP ? new Rhythm(gaps + 1, millis + gap) : this;
+    }
+
+    public Rhythm plus(Rhythm more) {
+        return new Rhythm(gaps + more.gaps, millis + more.millis);
+    }
+}
