@@ -46,7 +46,7 @@ function fresh(court: string, target: Target): DraftDrill {
     },
     levels: [{
       number: 1, target, ring: 0, goal: GOAL_FORMS.QUOTA.fresh, dials: { feed: '', contacts: 0, hitting: 'STRONGER_HAND' }, tries: 3,
-      advance: { rule: 'one_met' }, retreat: { rule: 'stay' }, accepts: ['COACH', 'ASSISTANT', 'WAITING_PLAYER'],
+      advance: { rule: 'ball_by_ball', gap: 0.12, up: 2.2, down: 3 }, retreat: { rule: 'stay' }, accepts: ['COACH', 'ASSISTANT', 'WAITING_PLAYER'],
     }],
   }
 }

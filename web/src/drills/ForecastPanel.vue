@@ -72,6 +72,7 @@ const says = computed(() => {
     breaks: balls?.breaks ? t('forecast.breaks', { breaks: balls.breaks.toFixed(1) }) : '',
     passes: t('forecast.passes', { name: name.value, times: inHundred(passes), tries: forecast.value?.tries ?? 0 }),
     rests: t(`forecast.basis.${rate.basis}`, { rate: asPercent(rate.rate), trials: rate.trials, level: rate.level }),
+    drawn: rate.others ? t('forecast.drawn', { others: rate.others }) : '',
     pace: t(minutes?.known ? 'forecast.ownPace' : 'forecast.usualPace', { seconds: minutes?.secondsABall.toFixed(1) ?? '' }),
   }
 })
@@ -131,7 +132,7 @@ async function taken(answer: Promise<{ data?: unknown }>) {
           <p class="large" data-test="met">{{ says.met }}</p>
           <p data-test="balls">{{ says.balls }} <template v-if="says.breaks">{{ says.breaks }}</template></p>
           <p>{{ says.passes }}</p>
-          <p class="soft small" data-test="basis">{{ says.rests }} {{ says.pace }}</p>
+          <p class="soft small" data-test="basis">{{ says.rests }} {{ says.drawn }} {{ says.pace }}</p>
         </template>
         <p v-else>{{ t('forecast.unknown', { name }) }}</p>
         <v-select
@@ -162,7 +163,15 @@ async function taken(answer: Promise<{ data?: unknown }>) {
         <p class="small">
           {{ t('forecast.slips', {
             rate: asPercent(forecast.notReadyRate), times: inHundred(forecast.notReadyPasses), tries: forecast.tries,
+            streaky: inHundred(forecast.streakyPasses),
           }) }}
+        </p>
+        <p class="soft small" data-test="assumes">
+          {{ t('forecast.assumes') }}
+          <template v-if="level.advance.each === 'DAY'">
+            {{ t('forecast.setsADay', { count: forecast.rate?.setsADay ?? 1 }, forecast.rate?.setsADay ?? 1) }}
+          </template>
+          <template v-if="forecast.error > 0">{{ t('forecast.played', { error: Math.max(1, Math.round(forecast.error * 200)) }) }}</template>
         </p>
       </template>
       <div v-else class="waiting" role="status" :aria-label="t('state.loading')" />
@@ -172,11 +181,15 @@ async function taken(answer: Promise<{ data?: unknown }>) {
         <summary>{{ t('forecast.rules', { tries: forecast.tries }) }}</summary>
         <table data-test="rules">
           <thead>
-            <tr><th>{{ t('drillEdit.advance') }}</th><th>{{ t('forecast.notReady') }}</th><th v-if="says">{{ name }}</th></tr>
+            <tr>
+              <th>{{ t('drillEdit.advance') }}</th><th>{{ t('forecast.notReady') }}</th><th>{{ t('forecast.inStreaks') }}</th>
+              <th>{{ t('forecast.ready') }}</th><th v-if="says">{{ name }}</th>
+            </tr>
           </thead>
           <tbody>
             <tr v-for="one in forecast.rules" :key="one.rule.rule" :class="{ chosen: one.rule.rule === level.advance.rule }">
               <td>{{ t(`drillEdit.up.${one.rule.rule}`) }}</td><td>{{ asPercent(one.notReady) }}</td>
+              <td>{{ asPercent(one.streaky) }}</td><td>{{ asPercent(one.ready) }}</td>
               <td v-if="says">{{ asPercent(one.player ?? 0) }}</td>
             </tr>
           </tbody>

@@ -41,6 +41,7 @@ public final class Bench {
         all.put("drag", EditorBench::dragging);
         all.put("zones", ZoneBench::aMillionLandings);
         all.put("slips", ForecastBench::slipping);
+        all.put("judgement", JudgementBench::all);
         all.put("cautious", ForecastBench::cautious);
         all.put("ladder", ForecastBench::ladderExactOrPlayed);
         all.put("events", EventBench::againstBareInserts);

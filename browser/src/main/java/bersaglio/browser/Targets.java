@@ -26,7 +26,9 @@ final class Targets {
     static String lying(String target, int ring, String conditions) {
         return answer(() -> {
             TargetSet set = TargetCodec.decode(Fields.parse(target));
-            LyingView lying = LyingView.of(set, ring, ConditionsCodec.conditions(Fields.parse(conditions)));
+            Conditions given = ConditionsCodec.conditions(Fields.parse(conditions));
+            set.requireLaid(given);
+            LyingView lying = LyingView.of(set, ring, given);
             return Json.object().add("lying", LyingCodec.encode(lying)).add("rings", set.rings());
         });
     }

@@ -6,6 +6,7 @@ import bersaglio.core.forecast.Forecast;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Belief;
+import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,11 @@ import java.util.Optional;
 public record FromHere(double chance, double rate, int trials) {
 
     private static final int FEWEST = 5;
+
+    public FromHere {
+        Check.requireRate("chance", chance);
+        Check.requireRate("rate", rate);
+    }
 
     /** @return nothing while too few trials are known, or where the clock decides it */
     static Optional<FromHere> of(Level level, List<Attempt> attempts, SetCount count) {

@@ -1,10 +1,20 @@
 package bersaglio.core.court;
 
+import bersaglio.core.problem.Check;
+
 /**
  * A place on a surface, in metres. On a court half: {@code x} to the hitter's right from the middle, {@code y} away
  * from the hitter from the net, so whichever end it was hit from. Each surface says where its own origin is.
  */
 public record Point(double x, double y) {
+
+    /** Farther than anything is from anything. */
+    private static final double FARTHEST = 1e7;
+
+    public Point {
+        Check.requireBetween("x", x, -FARTHEST, FARTHEST);
+        Check.requireBetween("y", y, -FARTHEST, FARTHEST);
+    }
 
     public Point mirrored() {
         return new Point(0 - x, y);

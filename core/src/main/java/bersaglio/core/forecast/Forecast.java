@@ -49,10 +49,22 @@ public record Forecast(
     private static final int BALLS_A_POINT = 150_000;
 
     /** Infinite where the set never ends. */
-    public record Minutes(double median, double cautious) {}
+    public record Minutes(double median, double cautious) {
+
+        public Minutes {
+            Check.requireBetween("median", median, 0, Double.POSITIVE_INFINITY);
+            Check.requireBetween("cautious", cautious, 0, Double.POSITIVE_INFINITY);
+        }
+    }
 
     /** A point of the operating curve. */
-    public record Passing(double rate, double chance) {}
+    public record Passing(double rate, double chance) {
+
+        public Passing {
+            Check.requireRate("rate", rate);
+            Check.requireRate("chance", chance);
+        }
+    }
 
     /** Of a player whose rate is known only so far. */
     public static Forecast of(Level level, PlayerRate player, Pace pace) {
@@ -79,7 +91,7 @@ public record Forecast(
             double rate = (double) i / STEPS;
             bersaglio.core.drill.Passing passing =
                     level.passing(Trying.of(rate, level.tries()).aDay(setsADay), BALLS_A_POINT);
-            curve.add(new Passing(rate, passing.inAll()));
+            curve.add(new Passing(rate, Math.min(1, passing.inAll())));
             error = Math.max(error, passing.error());
         }
         double passes = maybe.stream()
@@ -114,7 +126,7 @@ public record Forecast(
 
     /** The chance to meet the goal from where a set stands, the mean over what the rate may be. */
     public static double fromHere(Ahead here, Belief rate) {
-        return mean(GoalOdds.each(here, rate.spread(RATES_TRIED)), GoalOdds::met);
+        return Math.min(1, mean(GoalOdds.each(here, rate.spread(RATES_TRIED)), GoalOdds::met));
     }
 
     private static double mean(List<GoalOdds> odds, ToDoubleFunction<GoalOdds> of) {

@@ -29,7 +29,7 @@ public final class Course {
         }
         if (step instanceof Step.CountIs said) {
             play = play.counting(said.part(), said.count());
-            balls = said.balls().orElse(balls);
+            balls = Math.max(said.balls().orElse(balls), goal.fewestBallsFor(said.count()));
             return true;
         }
         if (isFull()) {

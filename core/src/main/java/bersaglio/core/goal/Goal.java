@@ -47,6 +47,11 @@ public sealed interface Goal
         return 0;
     }
 
+    /** Balls that a count cannot have come to without; 0 where balls and count do not go together. */
+    default int fewestBallsFor(int count) {
+        return hitsAloneDecide() ? count : 0;
+    }
+
     /** What a miss does. */
     default MissRule misses() {
         return MissRule.COUNT_ON;

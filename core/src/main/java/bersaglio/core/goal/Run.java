@@ -27,6 +27,11 @@ public record Run(int hits, int balls, MissRule misses) implements Goal {
     }
 
     @Override
+    public int fewestBallsFor(int count) {
+        return count;
+    }
+
+    @Override
     public int mostBalls() {
         return Goals.orNoEnd(balls);
     }

@@ -26,6 +26,11 @@ public record Window(int hits, int of, int balls) implements Goal {
     }
 
     @Override
+    public int fewestBallsFor(int count) {
+        return count;
+    }
+
+    @Override
     public int mostBalls() {
         return Goals.orNoEnd(balls);
     }

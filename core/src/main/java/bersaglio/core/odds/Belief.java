@@ -39,6 +39,7 @@ public record Belief(double hits, double misses) {
     /** About a rate, as known as by so many trials. */
     public static Belief about(double rate, double trials) {
         Check.requireRate("rate", rate);
+        Check.requireBetween("trials", trials, 0, MOST);
         return new Belief(Math.max(HARDLY_ANY, rate * trials), Math.max(HARDLY_ANY, (1 - rate) * trials));
     }
 

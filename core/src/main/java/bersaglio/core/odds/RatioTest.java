@@ -15,6 +15,8 @@ import java.util.function.IntToDoubleFunction;
  */
 public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
 
+    private static final double LEAST = 1e-6;
+    private static final double MOST = 1e6;
     private static final double NOTHING_LEFT = 1e-12;
     private static final int MOST_BALLS = 20_000;
 
@@ -32,13 +34,20 @@ public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
      * @param balls  on average until it is decided
      * @param median balls within which half of the tests are
      */
-    public record Odds(double up, double down, double balls, int median) {}
+    public record Odds(double up, double down, double balls, int median) {
+
+        public Odds {
+            Check.requireRate("up", up);
+            Check.requireRate("down", down);
+            Check.requireBetween("balls", balls, 0, MOST_BALLS);
+        }
+    }
 
     public RatioTest {
         Check.requirePositive("ofAHit", ofAHit);
         Check.requirePositive("ofAMiss", -ofAMiss);
-        Check.requirePositive("up", up);
-        Check.requirePositive("down", -down);
+        Check.requireBetween("up", up, LEAST, MOST);
+        Check.requireBetween("down", down, -MOST, -LEAST);
     }
 
     /** Between a rate that is not ready and one that is. */
@@ -72,7 +81,7 @@ public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
             walk.ball();
             left = walk.open();
         }
-        return new Odds(walk.up(), walk.down(), balls, median);
+        return new Odds(Math.min(1, walk.up()), Math.min(1, walk.down()), balls, median);
     }
 
     /** The sums that are still open, ball by ball. */

@@ -122,7 +122,7 @@ public record Scatter(int placements, Point mean, Covariance covariance, double 
         requireOpenRate(chance);
         Rectangle bounds = ground.whole().bounds();
         double easy = 2 * WIDEST_REACH / Math.max(bounds.width(), bounds.depth());
-        double hard = SMALLEST_SCALE;
+        double hard = Math.max(SMALLEST_SCALE, ground.smallestScale());
         if (ground.good().isEmpty()) {
             double large = easy;
             easy = hard;

@@ -1,12 +1,14 @@
 package bersaglio.core.target;
 
 import bersaglio.core.court.Area;
+import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.problem.Check;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What the place of a zone depends on as a shot is played. Zones are drawn for right hands, from the right side.
@@ -36,7 +38,18 @@ public record Conditions(Hand hitter, From from, Hand opponent, Optional<Stance>
             Rectangle bounds = area.bounds();
             return zone + ":" + millimetres(bounds.left()) + "," + millimetres(bounds.near()) + ","
                     + millimetres(bounds.right()) + "," + millimetres(bounds.far()) + ","
-                    + Math.round(area.size() * 1e4);
+                    + Math.round(area.size() * 1e4) + corners();
+        }
+
+        /** Of an area that its bounds do not tell from its mirror image, in the order in which they lie. */
+        private String corners() {
+            if (!(area instanceof Polygon polygon)) {
+                return "";
+            }
+            return polygon.corners().stream()
+                    .map(corner -> ":" + millimetres(corner.x()) + "," + millimetres(corner.y()))
+                    .sorted()
+                    .collect(Collectors.joining());
         }
 
         private static long millimetres(double metres) {

@@ -34,6 +34,8 @@ public record Ground(Area whole, Optional<Area> good, Optional<Area> spoilt, Lis
     }
 
     private static final double SAME_PLACE = 1e-9;
+    /** Four square millimetres. */
+    private static final double SMALLEST_AREA = 4e-6;
 
     /** Points of the innermost ring that holds a place. */
     int points(Point place) {
@@ -87,6 +89,12 @@ public record Ground(Area whole, Optional<Area> good, Optional<Area> spoilt, Lis
 
     private boolean isLessThanWhole(Area part) {
         return part.size() < whole.size() - SAME_PLACE;
+    }
+
+    /** How much smaller it can be made and still have areas to speak of. */
+    public double smallestScale() {
+        double least = edges().stream().mapToDouble(Area::size).min().orElseThrow();
+        return Math.sqrt(SMALLEST_AREA / least);
     }
 
     Ground with(Change change) {

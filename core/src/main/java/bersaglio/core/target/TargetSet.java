@@ -253,6 +253,17 @@ public record TargetSet(
         };
     }
 
+    /**
+     * What was laid otherwise than drawn must still lie on the court.
+     *
+     * @throws Refused when a zone does not
+     */
+    public void requireLaid(Conditions conditions) {
+        if (!conditions.laid().isEmpty()) {
+            requireLying(umpire(0, conditions));
+        }
+    }
+
     private void requireLying(Umpire umpire) {
         for (int stage = 0; stage < umpire.stages(); stage++) {
             Referee referee = umpire.referees().get(stage);

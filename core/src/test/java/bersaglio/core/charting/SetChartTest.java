@@ -182,11 +182,14 @@ class SetChartTest {
 
     @Test
     void aLandingAHundredMetresAwayOrNowhereIsRefused() {
-        for (double x : new double[] {100, Double.NaN, Double.NEGATIVE_INFINITY}) {
-            assertThatThrownBy(() -> new ShotLanded(new Point(x, 3), Caller.COACH))
-                    .isInstanceOfSatisfying(
-                            Refused.class,
-                            refused -> assertThat(refused.problem().allowed()).isEqualTo("-70.0 to 70.0"));
+        assertThatThrownBy(() -> new ShotLanded(new Point(100, 3), Caller.COACH))
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> assertThat(refused.problem().allowed()).isEqualTo("-70.0 to 70.0"));
+        for (double nowhere : new double[] {Double.NaN, Double.NEGATIVE_INFINITY}) {
+            assertThatThrownBy(() -> new Point(nowhere, 3)).isInstanceOfSatisfying(Refused.class, refused -> assertThat(
+                            refused.problem().field())
+                    .isEqualTo("x"));
         }
     }
 

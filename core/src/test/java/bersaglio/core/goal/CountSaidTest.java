@@ -146,4 +146,18 @@ class CountSaidTest {
                 .isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new Step.CountIs(9, 1, OptionalInt.empty(), 0)).isInstanceOf(Refused.class);
     }
+
+    /** With three balls used up the count cannot be five: the balls come along. */
+    @Test
+    void aCountBringsTheBallsAlongThatItCannotHaveDoneWithout() {
+        Course block = said(new Quota(8, 12), "101", 0, 5, OptionalInt.empty());
+        assertThat(block.progress().done()).isEqualTo(5);
+        assertThat(block.balls()).isEqualTo(5);
+        assertThat(block.left()).isEqualTo(7);
+
+        Course given = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(4));
+        assertThat(given.balls()).isEqualTo(5);
+        Course more = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(9));
+        assertThat(more.balls()).isEqualTo(9);
+    }
 }

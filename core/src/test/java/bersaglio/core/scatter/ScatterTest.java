@@ -84,6 +84,15 @@ class ScatterTest {
         assertThat(scatter.chance(ZONE.scaled(scale), ALL)).isCloseTo(chance, within(1e-6));
     }
 
+    /** A triangle of a sixth of a square metre, made smaller than its corners could be told apart. */
+    @Test
+    void aSmallPolygonGetsItsSize() {
+        Scatter scatter = scatter(0, 0, Covariance.of(0.2, 0.2, 0), 0);
+        Polygon small = new Polygon(List.of(new Point(-0.3, -0.2), new Point(0.3, -0.2), new Point(0, 0.35)));
+        double scale = scatter.scaleFor(Ground.good(small), ALL, 0.5).orElseThrow();
+        assertThat(scatter.chance(small.scaled(scale), ALL)).isCloseTo(0.5, within(1e-4));
+    }
+
     @Test
     void noSizeGivesAChanceThatTheNetRulesOut() {
         assertThat(scatter(0, 0, Covariance.of(0.4, 0.4, 0), 0.3).scaleFor(Ground.good(ZONE), ALL, 0.75))

@@ -1,6 +1,7 @@
 package bersaglio.core.target;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.court.Area;
@@ -12,6 +13,7 @@ import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.sport.Courts;
+import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
@@ -326,6 +328,28 @@ class TargetsTest {
                         .with(List.of(new Laid(1, put.moved(0.002, 0))))
                         .laidKey());
         assertThat(Conditions.AS_DRAWN.laidKey()).isEmpty();
+    }
+
+    @Test
+    void whatWasLaidAsTheMirrorImageIsLaidOtherwise() {
+        Polygon leaning = new Polygon(List.of(at(1, 5), at(2, 5), at(2, 6)));
+        Polygon mirrored = new Polygon(List.of(at(1, 5), at(2, 5), at(1, 6)));
+        assertThat(key(leaning)).isNotEqualTo(key(mirrored));
+        assertThat(key(leaning)).isEqualTo(key(new Polygon(List.of(at(2, 6), at(1, 5), at(2, 5)))));
+    }
+
+    private static String key(Area area) {
+        return Conditions.AS_DRAWN.with(List.of(new Laid(1, area))).laidKey();
+    }
+
+    @Test
+    void nothingIsLaidOffTheCourt() {
+        TargetSet set = set(new Spot(new Rectangle(1, 5, 2, 6)));
+        Conditions far = Conditions.AS_DRAWN.with(List.of(new Laid(1, new Rectangle(40, 5, 41, 6))));
+        assertThatThrownBy(() -> set.requireLaid(far))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("off_court");
+        set.requireLaid(Conditions.AS_DRAWN.with(List.of(new Laid(1, new Rectangle(1.1, 5, 2.1, 6)))));
     }
 
     @Property(tries = 100)

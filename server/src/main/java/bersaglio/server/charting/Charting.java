@@ -284,7 +284,7 @@ public class Charting {
             }
             players.require(opened.player());
             Drill drill = drills.known(opened.drill());
-            drill.level(opened.level());
+            drill.level(opened.level()).target().requireLaid(opened.conditions());
             requireTrack(drill, opened.track());
         } else if (event.what() instanceof Happening.SetMoved moved) {
             players.require(moved.player());

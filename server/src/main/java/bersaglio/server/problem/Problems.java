@@ -5,6 +5,8 @@ import bersaglio.core.problem.Refused;
 import bersaglio.server.storage.NotWritten;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.LocalDate;
+import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -59,9 +61,17 @@ class Problems implements ErrorController {
 
     @ExceptionHandler
     ResponseEntity<ProblemView> mismatched(MethodArgumentTypeMismatchException wrong) {
-        return answer(
-                HttpStatus.BAD_REQUEST,
-                new Problem("bad_id", wrong.getName(), String.valueOf(wrong.getValue()), "a UUID"));
+        String value = String.valueOf(wrong.getValue());
+        Class<?> wanted = wrong.getRequiredType();
+        Problem problem;
+        if (wanted == UUID.class) {
+            problem = new Problem("bad_id", wrong.getName(), value, "a UUID");
+        } else if (wanted == LocalDate.class) {
+            problem = new Problem("bad_date", wrong.getName(), value, "a day such as 2026-11-25");
+        } else {
+            problem = new Problem("wrong_type", wrong.getName(), value, "of another kind");
+        }
+        return answer(HttpStatus.BAD_REQUEST, problem);
     }
 
     @ExceptionHandler

@@ -1,0 +1,118 @@
+package bersaglio.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.core.forecast.Forecast;
+import bersaglio.core.problem.Refused;
+import java.io.IOException;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.Executable;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
+import java.lang.reflect.Modifier;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Whatever takes numbers from outside, and makes values of them, refuses by name those that are none. */
+class BadNumbersTest {
+
+    private static final double[] BAD = {
+        Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, -Double.MAX_VALUE
+    };
+
+    /** Minutes of what never ends are infinite. */
+    private static final double[] NEVER_TIMES = {Double.NaN, Double.NEGATIVE_INFINITY, -Double.MAX_VALUE};
+
+    @Test
+    void noPublicOperationTakesWhatIsNoNumber() throws Exception {
+        List<String> taken = new ArrayList<>();
+        int asked = 0;
+        for (Class<?> type : publicClasses()) {
+            for (Executable operation : operations(type)) {
+                for (int place = 0; place < operation.getParameterCount(); place++) {
+                    if (operation.getParameterTypes()[place] == double.class) {
+                        for (double bad : type == Forecast.Minutes.class ? NEVER_TIMES : BAD) {
+                            asked++;
+                            String how = outcome(operation, place, bad);
+                            if (!how.isEmpty()) {
+                                taken.add(type.getSimpleName() + "." + operation.getName() + " " + place + " = " + bad
+                                        + ": " + how);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(100);
+        assertThat(taken).isEmpty();
+    }
+
+    private static List<Class<?>> publicClasses() throws IOException {
+        Path root = Path.of("target", "classes");
+        try (Stream<Path> files = Files.walk(root)) {
+            return files.map(file -> root.relativize(file).toString())
+                    .filter(name -> name.endsWith(".class") && name.startsWith("bersaglio"))
+                    .map(name -> name.replace('/', '.').replace(".class", ""))
+                    .<Class<?>>map(BadNumbersTest::load)
+                    .filter(type -> Modifier.isPublic(type.getModifiers()))
+                    .toList();
+        }
+    }
+
+    private static Class<?> load(String name) {
+        try {
+            return Class.forName(name);
+        } catch (ClassNotFoundException gone) {
+            throw new IllegalStateException(gone);
+        }
+    }
+
+    /** Those that take nothing but numbers. */
+    private static List<Executable> operations(Class<?> type) {
+        List<Executable> all = new ArrayList<>(Arrays.asList(type.getConstructors()));
+        Arrays.stream(type.getMethods())
+                .filter(method -> Modifier.isStatic(method.getModifiers()) && method.getDeclaringClass() == type)
+                .forEach(all::add);
+        return all.stream()
+                .filter(one -> one.getParameterCount() > 0
+                        && Arrays.stream(one.getParameterTypes()).allMatch(Class::isPrimitive)
+                        && Arrays.stream(one.getParameterTypes()).noneMatch(boolean.class::equals))
+                .toList();
+    }
+
+    /** @return empty when it was refused */
+    private static String outcome(Executable operation, int place, double bad) throws Exception {
+        Object[] arguments = new Object[operation.getParameterCount()];
+        for (int i = 0; i < arguments.length; i++) {
+            Class<?> type = operation.getParameterTypes()[i];
+            arguments[i] = type == double.class
+                    ? (Object) (i == place ? bad : 0.3 + 0.1 * i)
+                    : type == int.class ? (Object) 2 : (Object) 2L;
+        }
+        CompletableFuture<Object> made = CompletableFuture.supplyAsync(() -> {
+            try {
+                return operation instanceof Constructor<?> constructor
+                        ? constructor.newInstance(arguments)
+                        : ((Method) operation).invoke(null, arguments);
+            } catch (InvocationTargetException thrown) {
+                return thrown.getCause();
+            } catch (ReflectiveOperationException unreachable) {
+                throw new IllegalStateException(unreachable);
+            }
+        });
+        try {
+            Object result = made.get(2, TimeUnit.SECONDS);
+            return result instanceof Refused || result instanceof Boolean ? "" : String.valueOf(result);
+        } catch (TimeoutException never) {
+            return "does not return";
+        }
+    }
+}
