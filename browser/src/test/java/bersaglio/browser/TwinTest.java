@@ -8,6 +8,7 @@ import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.BallByBall;
 import bersaglio.core.drill.CoachsCall;
 import bersaglio.core.drill.CountUnit;
 import bersaglio.core.drill.Design;
@@ -16,6 +17,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.EvidenceAgainst;
 import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Learners;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
@@ -60,6 +62,8 @@ class TwinTest {
             Evidence.DEFAULT,
             new Evidence(0.8, 10, 0),
             new Sequential(0.5, 0.7, 0.1, 0.1),
+            BallByBall.DEFAULT,
+            Learners.DEFAULT,
             new CoachsCall(),
             new MetInLast(2, 3, MetInLast.Each.DAY));
 

@@ -126,7 +126,7 @@ public sealed interface Happening {
                     Company.ALONE);
         }
 
-        Conditions conditions() {
+        public Conditions conditions() {
             return new Conditions(hand, from, opponent, Optional.empty(), laid);
         }
 

@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** The states that a set can come to, numbered as they are met; they are the same for players of any rate. */
@@ -22,7 +21,7 @@ final class States {
     private boolean[] breaks = new boolean[64];
 
     /** Goals that are known to come to more states than can be followed; it takes a while to find that out. */
-    private static final Set<Play> LARGE = ConcurrentHashMap.newKeySet();
+    private static final Map<Play, Boolean> LARGE = new ConcurrentHashMap<>();
 
     private static final int MOST_KNOWN = 200;
 
@@ -31,7 +30,7 @@ final class States {
 
     States(Play first) {
         this.first = first;
-        tooMany = LARGE.contains(first);
+        tooMany = LARGE.containsKey(first);
         numberOf(first);
     }
 
@@ -50,7 +49,7 @@ final class States {
             if (LARGE.size() >= MOST_KNOWN) {
                 LARGE.clear();
             }
-            LARGE.add(first);
+            LARGE.put(first, true);
         }
         return tooMany;
     }

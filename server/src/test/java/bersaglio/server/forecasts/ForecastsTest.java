@@ -89,11 +89,16 @@ class ForecastsTest {
         assertThat(none.get("notReadyPasses").asDouble()).isBetween(0.0, 1.0);
         JsonNode guessed = forecast(player, "level=1&guess=0.5&chance=0.7");
         assertThat(guessed.at("/rate/basis").asString()).isEqualTo("GUESS");
-        assertThat(guessed.get("met").asDouble()).isCloseTo(0.1938, within(5e-5));
+        assertThat(guessed.get("met").asDouble())
+                .as("the mean over Beta(4, 4), by hand")
+                .isCloseTo(0.2966, within(5e-5));
         assertThat(guessed.at("/proposal/goal/hits").asInt()).isEqualTo(6);
         assertThat(guessed.at("/minutes/known").asBoolean()).isFalse();
-        assertThat(guessed.get("curve").get(10).get("chance").asDouble())
-                .isCloseTo(guessed.get("passes").asDouble(), within(1e-9));
+        assertThat(guessed.get("passes").asDouble())
+                .as("a mean along the curve")
+                .isBetween(guessed.get("curve").get(6).get("chance").asDouble(), 1.0);
+        assertThat(guessed.get("streakyPasses").asDouble())
+                .isGreaterThan(guessed.get("notReadyPasses").asDouble());
     }
 
     @ParameterizedTest
@@ -135,7 +140,7 @@ class ForecastsTest {
         double scale = seen.at("/size/scale").asDouble();
         assertThat(scale).isGreaterThan(0);
         assertThat(seen.at("/size/landings").asInt()).isGreaterThanOrEqualTo(8);
-        assertThat(seen.get("rules")).hasSize(4);
+        assertThat(seen.get("rules")).hasSize(6);
         JsonNode sized =
                 StartedServer.JSON.readTree(server.post("/api/drills/net-rings/levels/1/size", "{\"scale\":0.8}")
                         .body());
