@@ -39,6 +39,6 @@ export const router = createRouter({
       props: ({ params, query }) => ({ ...params, track: typeof query.track === 'string' ? query.track : '' }),
     },
     { path: '/players/:player', name: 'player', component: () => import('./players/PlayerPage.vue'), props: true },
-    { path: '/:rest(.*)', redirect: '/' },
+    { path: '/:rest(.*)', name: 'nothing-here', component: () => import('./shared/NothingHere.vue') },
   ],
 })

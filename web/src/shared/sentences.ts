@@ -5,6 +5,9 @@ import { useGoals } from './goals'
 
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
 
+/** Goals of balls that come down somewhere; a lap, a hold or a duel goes into nothing. */
+const AIMED = new Set<Level['goal']['kind']>(['QUOTA', 'WINDOW', 'RUN', 'TOTAL', 'TIMED', 'BEST', 'TEST', 'COMPARE'])
+
 /** Turns the codes of the rules into sentences; every number in them comes from the rules. */
 export function useSentences() {
   const { t, te } = useI18n()
@@ -58,7 +61,9 @@ export function useSentences() {
   }
 
   function goal(level: Level): string {
-    return t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
+    return AIMED.has(level.goal.kind)
+      ? t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
+      : asked(level.goal)
   }
 
   /** What is aimed at: the size of a single zone, else the target by its name. */

@@ -58,6 +58,18 @@ class NetworkTest {
     }
 
     @Test
+    void anAddressThatDoesNotExistSaysSoAndLeadsBack(Hall hall) {
+        Page page = hall.tablet();
+        for (String nowhere : List.of("/players/nobody/at/all", "/nothing/here")) {
+            page.navigate(hall.address() + nowhere);
+            assertThat(page.getByText("There is nothing at this address")).isVisible();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Today"))
+                    .click();
+            assertThat(page).hasURL(hall.address() + "/");
+        }
+    }
+
+    @Test
     void aShotOutlivesItsPageThoughTheDiscHadItNotYet(Hall hall) {
         Page page = hall.tablet();
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Gone Tester", "RIGHT"));

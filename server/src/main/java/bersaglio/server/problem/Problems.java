@@ -36,9 +36,11 @@ class Problems implements ErrorController {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     private final Words words;
+    private final PageForPeople pages;
 
-    Problems(Words words) {
+    Problems(Words words, PageForPeople pages) {
         this.words = words;
+        this.pages = pages;
     }
 
     @ExceptionHandler
@@ -82,7 +84,12 @@ class Problems implements ErrorController {
     }
 
     @ExceptionHandler({NoHandlerFoundException.class, NoResourceFoundException.class})
-    ResponseEntity<ProblemView> nothingThere(HttpServletRequest request) {
+    ResponseEntity<?> nothingThere(HttpServletRequest request) {
+        String accepts = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        if (accepts.contains(MediaType.TEXT_HTML_VALUE)
+                && !request.getRequestURI().startsWith("/api")) {
+            return pages.nothingHere();
+        }
         return answer(
                 HttpStatus.NOT_FOUND,
                 new Problem("no_such_address", "path", request.getRequestURI(), "an address of this server"));

@@ -198,6 +198,18 @@ class AccessTest {
         assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
     }
 
+    /** Not JSON: a person's browser asks for a page. */
+    @Test
+    void aPersonAtAnAddressThatDoesNotExistGetsThePageAndItsPolicy() {
+        HttpResponse<String> answer = server.send(
+                server.request("/nothing/here").header("Accept", "text/html,application/xhtml+xml,*/*;q=0.8"));
+        assertThat(answer.statusCode()).isEqualTo(404);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("text/html");
+        HttpResponse<String> data = server.send(server.request("/api/nothing").header("Accept", "text/html"));
+        assertThat(data.statusCode()).isEqualTo(404);
+        assertThat(data.headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
+    }
+
     @Test
     void noHeaderOpensTheDataToOtherSitesOrCaches() {
         HttpResponse<String> answer =
