@@ -8,7 +8,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'today', component: TodayPage },
-    { path: '/courtside', name: 'courtside', component: () => import('./courtside/NobodyOnCourt.vue') },
+    { path: '/courtside', name: 'courtside', component: () => import('./courtside/StartPage.vue') },
     {
       path: '/courtside/:player/:drill/:run?',
       name: 'court',

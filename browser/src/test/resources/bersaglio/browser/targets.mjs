@@ -3,7 +3,7 @@ import { pathToFileURL } from 'node:url'
 
 const [rulesFile, casesFile, answersFile] = process.argv.slice(2)
 const rules = await import(pathToFileURL(rulesFile).href)
-const desk = await import(new URL('desk.js', pathToFileURL(rulesFile)).href)
+const desk = await import(pathToFileURL(rulesFile).href)
 
 const answers = JSON.parse(readFileSync(casesFile, 'utf8'))
   .map(([target, conditions, places, change, length, measures], place) => {

@@ -44,6 +44,9 @@ public record Forecast(
     private static final double HALF = 0.5;
     private static final double CAUTIOUS = 0.9;
     private static final int RATES_TRIED = 15;
+    /** It is asked after every shot. */
+    private static final int RATES_FROM_HERE = 7;
+
     private static final double TOO_MANY = 1e9;
     private static final int STEPS = 20;
     private static final int BALLS_A_POINT = 150_000;
@@ -126,7 +129,7 @@ public record Forecast(
 
     /** The chance to meet the goal from where a set stands, the mean over what the rate may be. */
     public static double fromHere(Ahead here, Belief rate) {
-        return Math.min(1, mean(GoalOdds.each(here, rate.spread(RATES_TRIED)), GoalOdds::met));
+        return Math.min(1, mean(GoalOdds.eachAtOnce(here, rate.spread(RATES_FROM_HERE)), GoalOdds::met));
     }
 
     private static double mean(List<GoalOdds> odds, ToDoubleFunction<GoalOdds> of) {

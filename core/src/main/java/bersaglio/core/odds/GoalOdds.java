@@ -28,10 +28,14 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     private static final int BLOCK = 60;
 
     private static final int MOST_STEPS = 100_000;
-    /** States followed, over all balls and all rates that are asked for at once. */
+    /** States followed, over all balls. */
     private static final long MOST_WORK = 48_000_000;
 
+    private static final long MOST_WORK_OF_SEVERAL = 5_000_000;
     private static final int MOST_BALLS_PLAYED = 500_000;
+    private static final int MOST_BALLS_OF_SEVERAL = 250_000;
+    private static final long MOST_WORK_AT_ONCE = 400_000;
+    private static final int MOST_BALLS_AT_ONCE = 20_000;
     private static final double NOTHING_LEFT = 1e-13;
     private static final double SAME_SHARES = 1e-11;
     private static final double SAME_FACTOR = 1e-12;
@@ -45,26 +49,33 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         return of(ahead, new States(ahead.play()), rates);
     }
 
-    /** For players of each of these rates. */
+    /** For players of each of these rates; less is made of each than of one alone. */
     public static List<GoalOdds> each(Ahead ahead, List<Double> rates) {
+        return each(ahead, rates, MOST_WORK_OF_SEVERAL, MOST_BALLS_OF_SEVERAL);
+    }
+
+    /** The same while a set is charted: as well as it can be told at once. */
+    public static List<GoalOdds> eachAtOnce(Ahead ahead, List<Double> rates) {
+        return each(ahead, rates, MOST_WORK_AT_ONCE, MOST_BALLS_AT_ONCE);
+    }
+
+    private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, int ballsPlayed) {
         Check.requireAtLeast("rates", rates.size(), 1);
         States states = new States(ahead.play());
         List<GoalOdds> each = new ArrayList<>(rates.size());
         for (double rate : rates) {
             Check.requireRate("rate", rate);
-            each.add(of(ahead, states, List.of(rate), rates.size()));
+            each.add(of(ahead, states, List.of(rate), work / rates.size(), ballsPlayed / rates.size()));
         }
         return each;
     }
 
     static GoalOdds of(Ahead ahead, States states, List<Double> rates) {
-        return of(ahead, states, rates, 1);
+        return of(ahead, states, rates, MOST_WORK, MOST_BALLS_PLAYED);
     }
 
-    private static GoalOdds of(Ahead ahead, States states, List<Double> rates, int asked) {
-        return new Walk(ahead, states, rates, MOST_WORK / asked)
-                .follow()
-                .orElseGet(() -> PlayedSets.of(ahead, rates, MOST_BALLS_PLAYED / asked));
+    private static GoalOdds of(Ahead ahead, States states, List<Double> rates, long work, int ballsPlayed) {
+        return new Walk(ahead, states, rates, work).follow().orElseGet(() -> PlayedSets.of(ahead, rates, ballsPlayed));
     }
 
     public static GoalOdds of(Ahead ahead, double rate) {
