@@ -71,7 +71,7 @@ const others = computed(() => {
           <v-btn
             v-if="first"
             class="another"
-            variant="text"
+            variant="outlined"
             :aria-label="t('courtside.anotherFor', { player: player.name })"
             @click="chosen = player"
           >
@@ -145,15 +145,21 @@ h2 {
 .people li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 4px;
+  gap: 8px;
+}
+
+.people li > :only-child {
+  grid-column: 1 / -1;
 }
 
 .another {
+  width: 104px;
   height: 100%;
-  min-height: 64px;
+  min-height: 88px;
+}
+
+.another :deep(.v-btn__content) {
   white-space: normal;
-  max-width: 96px;
 }
 
 .look {

@@ -60,13 +60,11 @@ class NetworkTest {
     @Test
     void anAddressThatDoesNotExistSaysSoAndLeadsBack(Hall hall) {
         Page page = hall.tablet();
-        for (String nowhere : List.of("/players/nobody/at/all", "/nothing/here")) {
-            page.navigate(hall.address() + nowhere);
-            assertThat(page.getByText("There is nothing at this address")).isVisible();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Today"))
-                    .click();
-            assertThat(page).hasURL(hall.address() + "/");
-        }
+        page.navigate(hall.address() + "/players/nobody/at/all");
+        assertThat(page.getByText("There is nothing at this address")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Today"))
+                .click();
+        assertThat(page).hasURL(hall.address() + "/");
     }
 
     @Test
