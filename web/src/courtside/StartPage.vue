@@ -3,12 +3,14 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askClub, askToday } from '@/charting/asked'
 import type { Drill, Due, Player } from '@/shared/api'
+import { newestOf } from '@/drills/newest'
 import { useGoals } from '@/shared/goals'
 import { usePresent } from '@/shared/present'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { levelOf, useSentences } from '@/shared/sentences'
 import { useAsked } from '@/shared/useAsked'
+import WhoIsHere from '@/today/WhoIsHere.vue'
 import StartChoice from './StartChoice.vue'
 
 /** Where charting starts: who, then what. What is due first is one touch away, any other drill two. */
@@ -46,17 +48,18 @@ const progressions = computed(() => chosen.value ? rowsOf(chosen.value.id) : [])
 const others = computed(() => {
   const own = new Set(progressions.value.map((one) => one.drill))
   const words = looked.value.trim().toLowerCase()
-  return drills.value.filter((one) => !own.has(one.id) && one.name.toLowerCase().includes(words))
+  return newestOf(drills.value).filter((one) => !own.has(one.id) && one.name.toLowerCase().includes(words))
 })
 </script>
 
 <template>
   <PageStates :failed="failed" :ready="!!answer" @retry="load">
-    <PlainState v-if="people.length === 0" :title="t('today.none')" :body="t('today.noneBody')">
+    <PlainState v-if="!answer?.club.data.players.length" :title="t('today.none')" :body="t('today.noneBody')">
       <v-btn to="/players" color="primary" variant="flat">{{ t('players.add') }}</v-btn>
     </PlainState>
     <div v-else-if="!chosen" class="begin">
       <h1>{{ t('courtside.choose') }}</h1>
+      <WhoIsHere :players="answer?.club.data.players ?? []" :day="answer?.today.data.day ?? ''" />
       <ul class="people">
         <li v-for="{ player, first } in people" :key="player.id">
           <StartChoice

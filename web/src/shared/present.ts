@@ -1,18 +1,16 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 
-interface Kept { day: string, players: string[] }
-
-/** Who is here, kept on this device for the day; while nobody is ticked, everybody is taken to be. */
+/** Who is here, kept on this device for the day; until somebody is said to be away, everybody is taken to be here. */
 export function usePresent(day: () => string) {
-  const kept = useLocalStorage<Kept>('bersaglio.present', { day: '', players: [] })
-  const here = computed(() => kept.value.day === day() ? kept.value.players : [])
-  const isHere = (player: string) => here.value.length === 0 || here.value.includes(player)
+  const kept = useStorage<{ day: string, away: string[] }>('bersaglio.expected', { day: '', away: [] })
+  const away = computed(() => kept.value.day === day() ? kept.value.away : [])
+  const isHere = (player: string) => !away.value.includes(player)
 
   function toggle(player: string) {
-    const players = here.value.includes(player) ? here.value.filter((one) => one !== player) : [...here.value, player]
-    kept.value = { day: day(), players }
+    const next = isHere(player) ? [...away.value, player] : away.value.filter((one) => one !== player)
+    kept.value = { day: day(), away: next }
   }
 
-  return { here, isHere, toggle }
+  return { isHere, toggle }
 }

@@ -7,7 +7,7 @@ import { useGoals } from '@/shared/goals'
 import { levelOf, useSentences } from '@/shared/sentences'
 
 /** One player due on a drill, one touch from the court. */
-const props = defineProps<{ due: Due, drill: Drill }>()
+const props = defineProps<{ due: Due, drill: Drill, named?: boolean }>()
 const { t } = useI18n()
 const { advice, goal } = useSentences()
 const { trackWords } = useGoals()
@@ -17,9 +17,9 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
 </script>
 
 <template>
-  <li class="row">
+  <div class="row" :class="{ named }">
     <div class="who">
-      <router-link :to="`/players/${due.player}`">{{ due.name }}</router-link>
+      <router-link v-if="named" :to="`/players/${due.player}`">{{ due.name }}</router-link>
       <span class="soft small">{{ due.lastHeld ? t('today.last', { date: asDay(due.lastHeld) }) : t('today.never') }}</span>
     </div>
     <div class="what">
@@ -42,7 +42,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
     >
       {{ due.openRun ? t('today.goOn') : t('today.start') }}
     </v-btn>
-  </li>
+  </div>
 </template>
 
 <style scoped>
@@ -52,7 +52,6 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
   gap: 24px;
   align-items: center;
   padding: 12px 0;
-  border-bottom: 1px solid var(--rule);
 }
 
 .who,

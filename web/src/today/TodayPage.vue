@@ -4,12 +4,14 @@ import { useI18n } from 'vue-i18n'
 import { askClub, askLedger, askSquad, askToday } from '@/charting/asked'
 import type { Drill, Due } from '@/shared/api'
 import { asWeekday } from '@/shared/format'
+import { usePresent } from '@/shared/present'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useAsked } from '@/shared/useAsked'
-import DueRow from './DueRow.vue'
 import OtherDrill from './OtherDrill.vue'
+import PlayerDue from './PlayerDue.vue'
 import TodayBriefing from './TodayBriefing.vue'
+import WhoIsHere from './WhoIsHere.vue'
 
 const { t } = useI18n()
 const { answer, failed, load } = useAsked(async () => {
@@ -18,13 +20,23 @@ const { answer, failed, load } = useAsked(async () => {
 })
 
 const drillOf = (due: Due): Drill | undefined => answer.value?.club.data.drills.find((drill) => drill.id === due.drill)
-const groups = computed(() => {
-  const due = answer.value?.today.data.due ?? []
-  return [
-    { word: t('today.due'), rows: due.filter((one) => one.setsToday === 0) },
-    { word: t('today.heldToday'), rows: due.filter((one) => one.setsToday > 0) },
-  ].filter((group) => group.rows.length > 0)
+const { isHere } = usePresent(() => answer.value?.today.data.day ?? '')
+/** The rows of each player who is here, as due as they are; an open set goes before them. */
+const byPlayer = computed(() => {
+  const all = new Map<string, { due: Due, drill: Drill }[]>()
+  for (const due of answer.value?.today.data.due ?? []) {
+    const drill = drillOf(due)
+    if (drill && isHere(due.player)) {
+      all.set(due.player, [...all.get(due.player) ?? [], { due, drill }])
+    }
+  }
+  return [...all.values()].map((rows) => rows.sort((one, other) => Number(!!other.due.openRun) - Number(!!one.due.openRun)))
 })
+const hasHeld = (rows: { due: Due }[]) => rows.some(({ due }) => due.setsToday > 0)
+const groups = computed(() => [
+  { word: t('today.due'), players: byPlayer.value.filter((rows) => !hasHeld(rows)) },
+  { word: t('today.heldToday'), players: byPlayer.value.filter(hasHeld) },
+].filter((group) => group.players.length > 0))
 
 // What courtside needs is fetched ahead once this page is complete, the neediest first, so that a set can start after the
 // network has gone.
@@ -56,7 +68,7 @@ watch(answer, async (now) => {
     :cached-at="answer?.today.cached ? answer.today.at : undefined"
     @retry="load"
   >
-    <PlainState v-if="groups.length === 0" :title="t('today.none')" :body="t('today.noneBody')">
+    <PlainState v-if="!answer?.club.data.players.length" :title="t('today.none')" :body="t('today.noneBody')">
       <v-btn to="/players" color="primary" variant="flat">{{ t('players.add') }}</v-btn>
     </PlainState>
     <div v-else class="today">
@@ -65,6 +77,7 @@ watch(answer, async (now) => {
         <router-link :to="`/sessions/${answer?.today.data.day}`">{{ t('session.open') }}</router-link>
         <p v-if="answer?.club.data.demo" class="soft">{{ t('app.demo') }}</p>
       </header>
+      <WhoIsHere v-if="answer" :players="answer.club.data.players" :day="answer.today.data.day" />
       <TodayBriefing
         v-if="answer?.squad"
         :members="answer.squad.data.members"
@@ -74,9 +87,7 @@ watch(answer, async (now) => {
       <section v-for="group in groups" :key="group.word">
         <h2>{{ group.word }}</h2>
         <ul>
-          <template v-for="due in group.rows" :key="due.player + due.drill + due.track">
-            <DueRow v-if="drillOf(due)" :due="due" :drill="drillOf(due)!" />
-          </template>
+          <PlayerDue v-for="rows in group.players" :key="rows[0]?.due.player ?? ''" :rows="rows" />
         </ul>
       </section>
       <OtherDrill v-if="answer" :drills="answer.club.data.drills" :players="answer.club.data.players" />

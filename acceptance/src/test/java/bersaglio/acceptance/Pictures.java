@@ -118,6 +118,8 @@ class Pictures {
 
     private static Courtside chart(Hall hall, Page page, String player, double[][] landings) {
         page.navigate(hall.address());
+        page.getByText("Due").first().waitFor();
+        page.evaluate("() => document.querySelectorAll('details.rest').forEach(more => { more.open = true })");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start Straight clear with " + player))
                 .click();
         Courtside court = new Courtside(page).ready();
