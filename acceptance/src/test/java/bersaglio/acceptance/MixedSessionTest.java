@@ -103,6 +103,16 @@ class MixedSessionTest {
                 }
             }
             new Courtside(page).sent();
+            // What was touched last may only now come to the device's disc, and be sent after that.
+            page.waitForFunction(
+                    """
+                    () => new Promise((resolve) => {
+                      indexedDB.open('bersaglio').onsuccess = ({ target }) => {
+                        const ask = target.result.transaction('events').objectStore('events').getAll()
+                        ask.onsuccess = () => resolve(ask.result.every(({ fate }) => fate !== 'waiting'))
+                      }
+                    })
+                    """);
             assertThat(relay.cuts()).isGreaterThanOrEqualTo(4);
             assertSame(kept(page), page, relay);
         } finally {

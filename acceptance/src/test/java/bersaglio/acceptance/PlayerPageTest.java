@@ -63,7 +63,7 @@ class PlayerPageTest {
         Page page = hall.tablet();
         String player = hall.newPlayer("Landing Tester", "RIGHT");
         Courtside court = new Courtside(page).open(hall.address(), player);
-        court.row("0101").press("Close set").press("Stay on level 1");
+        court.row("0101").press("Close set").press("Stay on level 1").shows("0 of 0");
         court.row("110").press("Close set").sent();
         page.navigate(hall.address() + "/players/" + player);
         assertThat(page.locator(".drawing .mark")).hasCount(7);

@@ -90,7 +90,7 @@ class SquadTest {
         Courtside court = new Courtside(page).open(hall.address(), player).row("110");
         court.key("u").row("1").key("o");
         page.getByLabel("Count", new Page.GetByLabelOptions().setExact(true)).fill("5");
-        court.press("This counts").shows("5 of 4").press("Close set").sent();
+        court.press("This counts").shows("5 of 5").press("Close set").sent();
         page.navigate(hall.address());
         page.getByText("This session").click();
         Locator set = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Session Tester"));

@@ -73,11 +73,18 @@ public record Forecast(
     public static Forecast of(Level level, PlayerRate player, Pace pace) {
         List<Double> maybe = player.known().spread(RATES_TRIED);
         List<GoalOdds> odds = GoalOdds.each(level.goal().ahead(pace.secondsABall()), maybe);
-        double met = level.goal() instanceof Quota quota
-                ? player.known().meets(new QuotaOdds(quota.hits(), quota.balls()))
-                : mean(odds, GoalOdds::met);
+        double met = level.goal() instanceof Quota ? met(level.goal(), player, pace) : mean(odds, GoalOdds::met);
         List<List<Double>> players = maybe.stream().map(List::of).toList();
         return of(level, players, odds, met, pace, player.setsADay());
+    }
+
+    /** The chance that one set meets a goal. */
+    static double met(Goal goal, PlayerRate player, Pace pace) {
+        if (goal instanceof Quota quota) {
+            return player.known().meets(new QuotaOdds(quota.hits(), quota.balls()));
+        }
+        return mean(
+                GoalOdds.each(goal.ahead(pace.secondsABall()), player.known().spread(RATES_TRIED)), GoalOdds::met);
     }
 
     /** @param rates by station or by side, the last one for all further, taken as they are */

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.IntFunction;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -40,25 +41,38 @@ public final class Proposals {
      * @param wanted above 0 and below 1
      */
     public static Optional<Proposal> of(Level level, List<Double> rates, Pace pace, double wanted) {
+        return of(
+                level.goal(),
+                goal -> GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met(),
+                wanted);
+    }
+
+    /** The same for a player whose rate is known only so far. */
+    public static Optional<Proposal> of(Level level, PlayerRate player, Pace pace, double wanted) {
+        return of(level.goal(), goal -> Forecast.met(goal, player, pace), wanted);
+    }
+
+    private static Optional<Proposal> of(Goal goal, ToDoubleFunction<Goal> met, double wanted) {
         Check.requireBetween("chance", wanted, 0.01, 0.99);
-        Proposal now = proposal(level.goal(), rates, pace);
-        List<Goal> harder = fromEasyToHard(level.goal());
+        double now = met.applyAsDouble(goal);
+        List<Goal> harder = fromEasyToHard(goal);
         Stream<Proposal> others = harder.isEmpty()
-                ? (level.goal() instanceof Ladder ladder ? shorter(ladder) : List.<Ladder>of())
-                        .stream().map(goal -> proposal(goal, rates, pace))
-                : around(harder, rates, pace, wanted);
+                ? (goal instanceof Ladder ladder ? shorter(ladder) : List.<Ladder>of())
+                        .stream().map(one -> new Proposal(one, met.applyAsDouble(one)))
+                : around(harder, met, wanted);
         return others.min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
-                .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now.met() - wanted) - 1e-9);
+                .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now - wanted) - 1e-9);
     }
 
     /** The last one that is met often enough, and the first that is not. */
-    private static Stream<Proposal> around(List<Goal> fromEasyToHard, List<Double> rates, Pace pace, double wanted) {
+    private static Stream<Proposal> around(List<Goal> fromEasyToHard, ToDoubleFunction<Goal> met, double wanted) {
         int easy = -1;
         int hard = fromEasyToHard.size();
         List<Proposal> tried = new ArrayList<>();
         while (hard - easy > 1) {
             int middle = (easy + hard) / 2;
-            Proposal one = proposal(fromEasyToHard.get(middle), rates, pace);
+            Goal goal = fromEasyToHard.get(middle);
+            Proposal one = new Proposal(goal, met.applyAsDouble(goal));
             tried.add(one);
             easy = one.met() >= wanted ? middle : easy;
             hard = one.met() >= wanted ? hard : middle;
@@ -79,11 +93,6 @@ public final class Proposals {
         return rate.isPresent() && rate.getAsDouble() > 0 && rate.getAsDouble() < 1
                 ? scatter.scaleFor(zone, inUse, rate.getAsDouble())
                 : OptionalDouble.empty();
-    }
-
-    private static Proposal proposal(Goal goal, List<Double> rates, Pace pace) {
-        return new Proposal(
-                goal, GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met());
     }
 
     /** Goals that ask for more and more, all else the same; none where there is no such row. */

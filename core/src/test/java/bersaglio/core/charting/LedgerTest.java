@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class LedgerTest {
@@ -216,6 +217,24 @@ class LedgerTest {
         double hits = here.rate() * 10;
         double mean = hits * (hits + 1) * (hits + 2) / (10 * 11 * 12);
         assertThat(here.chance()).isCloseTo(mean, within(0.02)).isGreaterThan(Math.pow(here.rate(), 3));
+    }
+
+    /** In one go through them, each set reads as it does when it is asked for by itself. */
+    @Test
+    void allSetsTogetherReadAsEachDoes() {
+        Random random = new Random(3);
+        for (int set = 0; set < 40; set++) {
+            int level = 1 + random.nextInt(2);
+            Tape tape = held(level, Integer.toBinaryString(256 + random.nextInt(256)));
+            if (random.nextInt(6) == 0) {
+                tape.add(move(level, 3 - level));
+            }
+        }
+        Ledger ledger = ledger();
+        assertThat(ledger.readings()).hasSize(40).allSatisfy(reading -> assertThat(reading.verdict())
+                .usingRecursiveComparison()
+                .isEqualTo(ledger.verdictOn(reading.set())));
+        assertThat(ledger.readings().get(39).levelThen()).isBetween(1, 2);
     }
 
     private Tape held(int level, String trials) {

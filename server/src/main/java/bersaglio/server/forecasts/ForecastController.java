@@ -237,7 +237,9 @@ class ForecastController {
                         .toList(),
                 growth.orElse(null),
                 wanted,
-                known.flatMap(rate -> Proposals.of(level, rates, pace, wanted))
+                known.flatMap(rate -> rates.size() == 1
+                                ? Proposals.of(level, rate, pace, wanted)
+                                : Proposals.of(level, rates, pace, wanted))
                         .map(one -> new ProposalView(GoalView.of(one.goal()), one.met()))
                         .orElse(null),
                 size.orElse(null),

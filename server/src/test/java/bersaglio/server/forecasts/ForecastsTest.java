@@ -92,7 +92,7 @@ class ForecastsTest {
         assertThat(guessed.get("met").asDouble())
                 .as("the mean over Beta(4, 4), by hand")
                 .isCloseTo(0.2966, within(5e-5));
-        assertThat(guessed.at("/proposal/goal/hits").asInt()).isEqualTo(6);
+        assertThat(guessed.at("/proposal/goal/hits").asInt()).isEqualTo(5);
         assertThat(guessed.at("/minutes/known").asBoolean()).isFalse();
         assertThat(guessed.get("passes").asDouble())
                 .as("a mean along the curve")
