@@ -126,5 +126,9 @@ ul {
   .today {
     padding: 16px;
   }
+
+  section {
+    margin-top: 8px;
+  }
 }
 </style>

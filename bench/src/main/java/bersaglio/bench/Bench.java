@@ -40,7 +40,6 @@ public final class Bench {
         all.put("touch", PageBench::touchToPaint);
         all.put("drag", EditorBench::dragging);
         all.put("zones", ZoneBench::aMillionLandings);
-        all.put("slips", ForecastBench::slipping);
         all.put("judgement", JudgementBench::all);
         all.put("cautious", ForecastBench::cautious);
         all.put("ladder", ForecastBench::ladderExactOrPlayed);
