@@ -2,6 +2,7 @@
 import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiTarget } from '@mdi/js'
 import { computed, onMounted, ref, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useOutbox } from './charting/outbox'
 import { useOnCourt } from './courtside/useOnCourt'
@@ -13,6 +14,7 @@ import { useSettings } from './shared/settings'
 const { t } = useI18n()
 const settings = useSettings()
 const onCourt = useOnCourt()
+const route = useRoute()
 const outbox = useOutbox()
 const theme = useTheme()
 const settingsOpen = ref(false)
@@ -49,10 +51,10 @@ onMounted(() => outbox.start())
         </button>
       </nav>
       <main id="page" tabindex="-1">
-        <OutboxWord />
+        <OutboxWord :beside-court="!!route.meta['court']" />
         <UpdateWord />
-        <router-view v-slot="{ Component, route }">
-          <component :is="Component" :key="route.path" />
+        <router-view v-slot="{ Component, route: shown }">
+          <component :is="Component" :key="shown.path" />
         </router-view>
       </main>
     </div>

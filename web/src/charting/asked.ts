@@ -2,7 +2,7 @@ import {
   api, type Club, type Forecast, type KeptTarget, type Ledger, type OpenQueue, type PlayerPageView,
   type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
-import { seenServerTime } from '@/shared/clock'
+import { seenClubDays, seenServerTime } from '@/shared/clock'
 import { recall, remember } from './deviceLog'
 
 /** An answer of the server, or the last one that it gave when it cannot be asked. */
@@ -40,6 +40,7 @@ export async function askClub(): Promise<Asked<Club>> {
   const club = await ask<Club>('club', () => api.GET('/api/club') as Promise<{ data?: Club, response: Response }>)
   if (!club.cached) {
     seenServerTime(club.data.serverTime)
+    seenClubDays(club.data.days)
   }
   return club
 }

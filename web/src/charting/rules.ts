@@ -1,6 +1,7 @@
 import type {
   ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
 } from '@/shared/api'
+import { clubDays } from '@/shared/clock'
 import type { Place } from '@/court/turn'
 
 /** Where a player stands on a drill, with the sets that this device alone knows. */
@@ -69,6 +70,7 @@ interface Appended {
 /** The rules, compiled from the server's own; loaded when charting begins. */
 export async function loadRules() {
   const rules = await import('@bersaglio/rules')
+  rules.clubDays(JSON.stringify(clubDays()))
 
   /** @param track wing, hand or side, where the drill keeps them apart */
   function standing(drill: Drill, history: SetLine[], own: SetLine[], player: string, track: string, start: number): Standing {
@@ -108,6 +110,9 @@ export async function loadRules() {
       lying(): Lying {
         return JSON.parse(chart.lying())
       },
+      preview(places: Place[]): Or<Preview> {
+        return JSON.parse(chart.preview(JSON.stringify(places)))
+      },
       line(): SetLine {
         return JSON.parse(chart.line())
       },
@@ -120,6 +125,7 @@ export async function loadRules() {
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */
 export async function loadJudge() {
   const judge = await import('@bersaglio/rules')
+  judge.clubDays(JSON.stringify(clubDays()))
   return function judged(drill: Drill, history: SetLine[], line: SetLine): Judged {
     return JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line)))
   }

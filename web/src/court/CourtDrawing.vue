@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { InUse, LyingZone, Standpoint, Surface } from '@/shared/api'
+import type { Area, InUse, LyingZone, Standpoint, Surface } from '@/shared/api'
 import MarkLayer, { type Mark } from './MarkLayer.vue'
+import { banded, grown } from './closeUp'
 import { fitted, markingPath, rectanglePath, shapePath } from './shape'
 import ZoneShape from './ZoneShape.vue'
 import { toCourt, type Place } from './turn'
@@ -12,6 +13,8 @@ const props = defineProps<{
   surface: Surface
   /** The other half, when the whole court is drawn. */
   beyond?: Surface | undefined
+  /** The part that fills the drawing; what lies about it is beyond. */
+  closeUp?: Area | undefined
   inUse: InUse
   zones: LyingZone[]
   /** The number of the zone that stands out. */
@@ -31,7 +34,7 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const svg = useTemplateRef<SVGSVGElement>('svg')
-const { facing, upright, seenFrom, surfaces, extent, edge, drawn, unit, viewBox, textSize, turn } = useFrame(svg, props)
+const { facing, upright, seenFrom, surfaces, extent, edge, view, drawn, unit, viewBox, textSize, turn } = useFrame(svg, props)
 const FRESH = 8
 const SETTLE = 32
 
@@ -76,8 +79,15 @@ function isInner(surface: Surface, { from, to }: Surface['markings'][number]): b
     && (from.x === to.x ? from.x === left || from.x === right : from.y === near || from.y === far)
   return !onEdge
 }
-const hitterPlace = computed(() => drawn({ x: 0, y: edge.value.near + 0.36 * unit.value }))
-const netPlace = computed(() => drawn({ x: edge.value.left + 0.45 * unit.value, y: -0.42 * unit.value }))
+const hitterPlace = computed(() => drawn({
+  x: props.closeUp ? (view.value.left + view.value.right) / 2 : 0, y: view.value.near + 0.36 * unit.value,
+}))
+const netPlace = computed(() => drawn({ x: view.value.left + 0.45 * unit.value, y: -0.42 * unit.value }))
+const showsNet = computed(() => props.surface.net && !upright.value && view.value.near < -0.1 * unit.value)
+/** Beside a close-up a touch means farther away, however wide the screen is. */
+const band = computed(() => props.closeUp
+  ? rectanglePath(grown(banded(props.closeUp), 100)) + rectanglePath(props.closeUp)
+  : '')
 const wallPlace = computed(() => drawn({ x: 0, y: extent.value.near + 0.35 * unit.value }))
 const fromSide = computed(() => seenFrom.value === 'LEFT' || seenFrom.value === 'RIGHT')
 
@@ -183,6 +193,8 @@ function onUp(event: PointerEvent) {
           :x2="edge.right"
           y2="0"
         />
+        <path v-if="closeUp" class="band" fill-rule="evenodd" :d="band" />
+        <path v-if="closeUp" class="edge" :d="rectanglePath(closeUp)" />
       </g>
       <g class="words" aria-hidden="true" :font-size="textSize">
         <text
@@ -197,7 +209,7 @@ function onUp(event: PointerEvent) {
           <tspan v-for="(line, place) in name.words" :key="place" :x="name.x" :dy="place ? 1.1 * textSize : 0">{{ line }}</tspan>
         </text>
         <text v-if="facing" class="landmark" :x="wallPlace.x" :y="wallPlace.y">{{ t('line.front-wall') }}</text>
-        <text v-if="surface.net && !upright" class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08 * unit">{{ t('court.net') }}</text>
+        <text v-if="showsNet" class="landmark" :x="netPlace.x" :y="netPlace.y + 0.08 * unit">{{ t('court.net') }}</text>
         <g v-if="!upright && !facing" :transform="`translate(${hitterPlace.x} ${hitterPlace.y}) scale(${unit})`">
           <g :transform="fromSide ? `rotate(${seenFrom === 'LEFT' ? -90 : 90})` : ''">
             <path class="hitter" :transform="seenFrom === 'ACROSS' ? 'rotate(180)' : ''" d="M0 -0.26L0.2 0.14L0 0.04L-0.2 0.14Z" />

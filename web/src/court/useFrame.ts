@@ -1,6 +1,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, type ShallowRef } from 'vue'
-import type { Standpoint, Surface } from '@/shared/api'
+import type { Area, Standpoint, Surface } from '@/shared/api'
+import { banded } from './closeUp'
 import { isFacing } from './shape'
 import { matrixOf, toDrawing, type Place } from './turn'
 
@@ -13,6 +14,42 @@ interface Drawn {
   surface: Surface
   beyond?: Surface | undefined
   standpoint: Standpoint
+  /** The part that fills the drawing, instead of all of it. */
+  closeUp?: Area | undefined
+}
+
+export const isUpright = (surface: Surface) => UPRIGHT.includes(surface.plane)
+
+/** A wall is drawn as the hitter sees it, wherever the charter stands. */
+const seenFromOf = ({ surface, standpoint }: Drawn): Standpoint => isUpright(surface) ? 'BEHIND' : standpoint
+
+function extentOf({ surface, beyond }: Drawn): Area {
+  const all = [surface, ...beyond ? [beyond] : []].map((one) => one.extent)
+  return {
+    left: Math.min(...all.map((one) => one.left)), right: Math.max(...all.map((one) => one.right)),
+    near: Math.min(...all.map((one) => one.near)), far: Math.max(...all.map((one) => one.far)),
+  }
+}
+
+function edgeOf(drawn: Drawn): Area {
+  const { surface: { margin }, surface, beyond } = drawn
+  const { left, right, near, far } = extentOf(drawn)
+  const scale = (Math.max(right - left, far - near) + 2 * margin) / UNIT_SURFACE
+  return {
+    left: left - margin,
+    right: right + margin,
+    far: far + margin,
+    near: near - (beyond || isFacing(surface) || isUpright(surface) ? margin : NEAR_NET * scale),
+  }
+}
+
+/** What is drawn, in metres of the drawing. */
+export function boxOf(given: Drawn): { x: number, y: number, width: number, height: number } {
+  const view = given.closeUp ? banded(given.closeUp) : edgeOf(given)
+  const drawn = (place: Place) => toDrawing(place, seenFromOf(given), isFacing(given.surface))
+  const one = drawn({ x: view.left, y: view.near })
+  const other = drawn({ x: view.right, y: view.far })
+  return { x: Math.min(one.x, other.x), y: Math.min(one.y, other.y), width: Math.abs(one.x - other.x), height: Math.abs(one.y - other.y) }
 }
 
 /** How a surface, alone or with the half beyond the net, is turned and fitted into its drawing. */
@@ -20,34 +57,14 @@ export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, pr
   const { width, height } = useElementSize(drawing)
 
   const facing = computed(() => isFacing(props.surface))
-  const upright = computed(() => UPRIGHT.includes(props.surface.plane))
-  /** A wall is drawn as the hitter sees it, wherever the charter stands. */
-  const seenFrom = computed<Standpoint>(() => upright.value ? 'BEHIND' : props.standpoint)
+  const upright = computed(() => isUpright(props.surface))
+  const seenFrom = computed<Standpoint>(() => seenFromOf(props))
   const surfaces = computed(() => props.beyond ? [props.surface, props.beyond] : [props.surface])
-  const extent = computed(() => {
-    const all = surfaces.value.map((one) => one.extent)
-    return {
-      left: Math.min(...all.map((one) => one.left)), right: Math.max(...all.map((one) => one.right)),
-      near: Math.min(...all.map((one) => one.near)), far: Math.max(...all.map((one) => one.far)),
-    }
-  })
-  const edge = computed(() => {
-    const { margin } = props.surface
-    const { left, right, near, far } = extent.value
-    const scale = (Math.max(right - left, far - near) + 2 * margin) / UNIT_SURFACE
-    return {
-      left: extent.value.left - margin,
-      right: extent.value.right + margin,
-      far: extent.value.far + margin,
-      near: near - (props.beyond || facing.value || upright.value ? margin : NEAR_NET * scale),
-    }
-  })
+  const extent = computed(() => extentOf(props))
+  const edge = computed(() => edgeOf(props))
+  const view = computed(() => props.closeUp ? banded(props.closeUp) : edge.value)
   const drawn = (place: Place) => toDrawing(place, seenFrom.value, facing.value)
-  const box = computed(() => {
-    const one = drawn({ x: edge.value.left, y: edge.value.near })
-    const other = drawn({ x: edge.value.right, y: edge.value.far })
-    return { x: Math.min(one.x, other.x), y: Math.min(one.y, other.y), width: Math.abs(one.x - other.x), height: Math.abs(one.y - other.y) }
-  })
+  const box = computed(() => boxOf(props))
   /** How this surface compares with the one that strokes, marks and words are sized for. */
   const unit = computed(() => Math.max(box.value.width, box.value.height) / UNIT_SURFACE)
   const viewBox = computed(() => `${box.value.x} ${box.value.y} ${box.value.width} ${box.value.height}`)
@@ -56,5 +73,5 @@ export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, pr
   const textSize = computed(() => Math.max(0.23 * unit.value, pixelsAMetre.value > 0 ? SMALLEST_TEXT / pixelsAMetre.value : 0))
   const turn = computed(() => matrixOf(seenFrom.value, facing.value))
 
-  return { facing, upright, seenFrom, surfaces, extent, edge, drawn, unit, viewBox, textSize, turn }
+  return { facing, upright, seenFrom, surfaces, extent, edge, view, drawn, unit, viewBox, textSize, turn }
 }

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import {
-  mdiArrowCollapseVertical, mdiArrowExpandVertical, mdiKeyboardOutline, mdiLockOpenOutline, mdiLockOutline, mdiRotateLeft,
+  mdiArrowCollapseVertical, mdiArrowExpandVertical, mdiFitToScreenOutline, mdiImageFilterCenterFocus, mdiKeyboardOutline,
+  mdiLockOpenOutline, mdiLockOutline, mdiRotateLeft,
 } from '@mdi/js'
 import { useI18n } from 'vue-i18n'
 import { turned } from '@/court/turn'
 import { useSettings } from '@/shared/settings'
 import { WAYS, type Way } from './ways'
 
-/** What is done to the court itself: turned, drawn whole, locked while it is carried; how a shot gets in, and its keys. */
-defineProps<{ hasHalves: boolean }>()
+/** What is done to the court itself: turned, drawn whole or close up, locked while it is carried; how a shot gets in, and its keys. */
+defineProps<{ hasHalves: boolean, canCloseUp: boolean, isClose: boolean }>()
 const locked = defineModel<boolean>('locked', { required: true })
 const way = defineModel<Way>('way', { required: true })
-const emit = defineEmits<{ help: [] }>()
+const emit = defineEmits<{ help: [], closeUp: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const ways = Object.entries(WAYS) as [Way, string][]
@@ -20,22 +21,39 @@ const ways = Object.entries(WAYS) as [Way, string][]
 <template>
   <div>
     <v-btn
-      :icon="mdiRotateLeft"
+      stacked
+      :prepend-icon="mdiRotateLeft"
       :aria-label="t('court.turn')"
       :title="t(`court.standpoint.${settings.standpoint}`)"
       @click="settings.standpoint = turned(settings.standpoint)"
-    />
+    >
+      {{ t('corner.turn') }}
+    </v-btn>
     <v-btn
-      v-if="hasHalves"
-      :icon="settings.wholeCourt ? mdiArrowCollapseVertical : mdiArrowExpandVertical"
-      :aria-label="t('court.whole')"
+      v-if="canCloseUp"
+      stacked
+      :prepend-icon="isClose ? mdiFitToScreenOutline : mdiImageFilterCenterFocus"
+      :aria-label="t(isClose ? 'court.notCloseUp' : 'court.closeUp')"
+      @click="emit('closeUp')"
+    >
+      {{ t(isClose ? 'corner.notCloseUp' : 'corner.closeUp') }}
+    </v-btn>
+    <v-btn
+      v-if="hasHalves && !isClose"
+      stacked
+      :prepend-icon="settings.wholeCourt ? mdiArrowCollapseVertical : mdiArrowExpandVertical"
+      :aria-label="t(settings.wholeCourt ? 'court.half' : 'court.whole')"
       :aria-pressed="settings.wholeCourt"
       @click="settings.wholeCourt = !settings.wholeCourt"
-    />
-    <v-btn :icon="locked ? mdiLockOutline : mdiLockOpenOutline" :aria-label="t('courtside.lock')" @click="locked = !locked" />
-    <v-btn :icon="mdiKeyboardOutline" :aria-label="t('courtside.keys')" @click="emit('help')" />
-    <v-btn :icon="WAYS[way]" :aria-label="t('ways.label', { way: t(`ways.${way}`) })">
-      <v-icon :icon="WAYS[way]" />
+    >
+      {{ t(settings.wholeCourt ? 'corner.half' : 'corner.whole') }}
+    </v-btn>
+    <v-btn stacked :prepend-icon="locked ? mdiLockOutline : mdiLockOpenOutline" :aria-label="t('courtside.lock')" @click="locked = !locked">
+      {{ t('corner.lock') }}
+    </v-btn>
+    <v-btn stacked :prepend-icon="mdiKeyboardOutline" :aria-label="t('courtside.keys')" @click="emit('help')">{{ t('corner.keys') }}</v-btn>
+    <v-btn stacked :prepend-icon="WAYS[way]" :aria-label="t('ways.label', { way: t(`ways.${way}`) })">
+      {{ t('corner.ways') }}
       <v-menu activator="parent">
         <v-list>
           <v-list-item

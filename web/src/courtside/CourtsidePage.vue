@@ -4,8 +4,9 @@ import { computed, nextTick, onActivated, onBeforeUnmount, onDeactivated, onMoun
 import { useI18n } from 'vue-i18n'
 import { useOutbox } from '@/charting/outbox'
 import CourtDrawing from '@/court/CourtDrawing.vue'
+import { isWithin } from '@/court/closeUp'
 import { isFacing, surfaceOf } from '@/court/shape'
-import { turned } from '@/court/turn'
+import { turned, type Place } from '@/court/turn'
 import { useGoals } from '@/shared/goals'
 import PlainState from '@/shared/PlainState.vue'
 import { plain } from '@/shared/sentences'
@@ -26,7 +27,9 @@ import { useKeys } from './useKeys'
 import { useLive } from './useLive'
 import { useOnCourt } from './useOnCourt'
 import { useSet } from './useSet'
+import { useSides } from './useSides'
 import { useStage } from './useStage'
+import { useCloseUp } from './useCloseUp'
 import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
 import { useWay, type Way } from './ways'
@@ -47,7 +50,13 @@ const help = ref(false)
 const countIs = ref(false)
 const way = useWay(props.paper)
 
+const area = useTemplateRef<HTMLElement>('area')
 const { rung, lying, stages, stage, other, stance, onSurface, marks } = useStage(charted, practised, person, court)
+const surface = computed(() => court.value && stage.value && surfaceOf(court.value, stage.value.plane))
+const beyond = computed(() => settings.wholeCourt ? other.value : undefined)
+const { closeUp, isPossible: canCloseUp, toggle: toggleCloseUp } = useCloseUp({
+  area, stage, surface, beyond, standpoint: () => settings.standpoint, drill: () => practised.value?.family,
+})
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
 const desk = useCharting(charted, {
   rung, onSurface, ready, zones: () => stage.value?.zones ?? [], stages: () => stages.value.length,
@@ -59,17 +68,7 @@ const live = useLive(charted, () => goal.value, desk.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')
-const count = computed(() => set.value?.count ?? rung.value?.fresh)
-const sides = computed(() =>
-  goal.value && ['RACE', 'DUEL', 'TIMED'].includes(goal.value.kind) ? Math.max(1, count.value?.parts.length ?? 1) : 1)
-/** Who is in the set, in the order of its sides. */
-const names = computed(() => {
-  const partners = set.value?.partners ?? charted.conditions.value.partners ?? []
-  const known = [person.value?.id ?? '', ...partners].map((id) => players.value.find((one) => one.id === id)?.name.split(' ')[0] ?? '')
-  const missing = Array.from({ length: Math.max(0, sides.value - known.length) }, (_, place) =>
-    t('count.side', { number: known.length + place + 1 }))
-  return [...known, ...missing]
-})
+const { count, sides, names } = useSides(charted, rung, person, players)
 
 onMounted(() => {
   ready.value = load()
@@ -100,7 +99,6 @@ function closeFromHalves() {
   void desk.closeOrNext()
 }
 
-const area = useTemplateRef<HTMLElement>('area')
 watch(way, async () => {
   await nextTick()
   area.value?.focus({ preventScroll: true })
@@ -120,7 +118,9 @@ const toggle = (one: Way) => {
 
 /** A rally is counted contact by contact; everything else by its hits. */
 const hit = () => goal.value?.kind === 'RALLY' && !set.value?.count.full ? live.contact() : void logKey(plain('HIT'))
-const touches = useTouches((place) => void (way.value === 'ZONE' ? desk.landInZone(place) : desk.land(place)), desk.flick)
+const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
+const touches = useTouches(
+  (place) => void (way.value === 'ZONE' || isBeyond(place) ? desk.landInZone(place) : desk.land(place)), desk.flick)
 useKeys({
   log: (given) => void logKey(given), zone: desk.hitZone, hit, undo: desk.undo, redo: desk.redo, judge: () => void desk.judge(),
   close: () => void desk.closeOrNext(), turn: turnCourt, callOther: () => desk.callClose(true), callStands: () => desk.callClose(false),
@@ -130,7 +130,7 @@ useKeys({
   asAsked: () => desk.note('AS_ASKED'), mark: () => desk.note('MARKED'), nextSide, pause: desk.pause, rallyOver: live.rallyOver,
   clock: () => live.hasClock.value && live.startOrStop(), countIs: () => { countIs.value = !!set.value && !set.value.closed },
   skip: () => emit('skip'), halves: () => toggle('HALVES'), far: () => toggle('FAR'), help: () => { help.value = true },
-}, () => settings.standpoint, () => !!court.value && !!stage.value && isFacing(surfaceOf(court.value, stage.value.plane)), () => active)
+}, () => settings.standpoint, () => !!surface.value && isFacing(surface.value), () => active)
 
 // In a queue this page waits, with its set, until its player's turn comes again.
 let active = true
@@ -148,6 +148,9 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
     <v-btn @click="ready = load()">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
+    <p v-if="person && practised" class="phone-line">
+      <strong>{{ person.name }}</strong> {{ t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
+    </p>
     <section ref="area" class="court-area" tabindex="-1">
       <AfterSet
         v-if="way === 'AFTER' && rung"
@@ -158,9 +161,10 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         @count="(hits, balls) => log(() => charted.countHits(hits, balls, settings.caller, settings.standpoint))"
       />
       <CourtDrawing
-        v-else-if="court && stage && practised && person"
-        :surface="surfaceOf(court, stage.plane)"
-        :beyond="settings.wholeCourt ? other : undefined"
+        v-else-if="surface && stage && practised && person"
+        :surface="surface"
+        :beyond="closeUp ? undefined : beyond"
+        :close-up="closeUp"
         :in-use="stage.inUse"
         :zones="stage.zones"
         :standpoint="settings.standpoint"
@@ -182,6 +186,9 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         v-model:way="way"
         class="corner"
         :has-halves="!!other"
+        :can-close-up="canCloseUp"
+        :is-close="!!closeUp"
+        @close-up="toggleCloseUp"
         @help="help = true"
       />
       <p class="phone-tally" aria-hidden="true">

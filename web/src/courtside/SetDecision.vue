@@ -10,6 +10,7 @@ const props = defineProps<{ drill: Drill, level: number, set: SetView, verdict: 
 const emit = defineEmits<{ move: [to: number, by: 'RULE' | 'COACH', unmet: boolean], next: [], reopen: [] }>()
 const { t } = useI18n()
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
+const outOfReach = computed(() => props.verdict?.growth === 'OUT_OF_REACH' && props.verdict.advice.call === 'STAY')
 /** The level that the rule would step back to. */
 const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
 /** The step below the lowest level, once the rule would go below it. */
@@ -20,8 +21,10 @@ const top = computed(() => props.level === props.drill.levels.length)
 <template>
   <div class="decision">
     <section class="verdict" data-test="verdict" aria-live="polite">
-      <SetVerdict v-if="verdict" :verdict="verdict" with-advice />
+      <SetVerdict v-if="verdict" :verdict="verdict" :level="level" with-advice />
       <p v-else>{{ t('advice.set.empty') }}</p>
+      <router-link v-if="outOfReach && level === 1" :to="`/drills/${drill.family}`">{{ t('courtside.makeEasier') }}</router-link>
+      <router-link v-else-if="verdict?.growth === 'STOPPED'" to="/drills">{{ t('courtside.another') }}</router-link>
       <router-link v-if="below" :to="`/drills/${below}`">{{ t('courtside.below') }}</router-link>
       <p v-if="decided" class="decided" data-test="decided">{{ decided }}</p>
     </section>
@@ -41,6 +44,12 @@ const top = computed(() => props.level === props.drill.levels.length)
       <template v-else-if="back !== undefined">
         <v-btn color="primary" variant="flat" size="large" @click="emit('move', back, 'RULE', false)">
           {{ t('courtside.stepBack', { level: back }) }}
+        </v-btn>
+        <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
+      </template>
+      <template v-else-if="outOfReach && level > 1">
+        <v-btn color="primary" variant="flat" size="large" @click="emit('move', level - 1, 'COACH', false)">
+          {{ t('courtside.stepBack', { level: level - 1 }) }}
         </v-btn>
         <v-btn size="large" @click="emit('next')">{{ t('courtside.stay', { level }) }}</v-btn>
       </template>

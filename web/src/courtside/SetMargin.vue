@@ -8,13 +8,15 @@ import type {
 } from '@/shared/api'
 import { levelOf, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
+import CallerSelect from './CallerSelect.vue'
 import CloseCall from './CloseCall.vue'
-import CountDialog from './CountDialog.vue'
 import FromHere from './FromHere.vue'
 import type { Logged } from './entries'
 import LayingCard from './LayingCard.vue'
 import SetConditions from './SetConditions.vue'
 import SetDecision from './SetDecision.vue'
+import SetFacts from './SetFacts.vue'
+import SetFoot from './SetFoot.vue'
 import SetNotes from './SetNotes.vue'
 import StanceMover from './StanceMover.vue'
 import SetVerdict from './SetVerdict.vue'
@@ -66,11 +68,9 @@ const emit = defineEmits<{
 }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
-const CALLERS: Caller[] = ['COACH', 'ASSISTANT', 'WAITING_PLAYER', 'HITTER']
 
 const laying = ref(false)
 const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones.some((zone) => zone.cards.length > 0)))
-const callers = computed(() => CALLERS.map((value) => ({ value, title: t(`caller.${value}`) })))
 const rung = computed(() => levelOf(props.drill, props.level))
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
 const noted = computed(() => props.chosen?.shot ?? props.set?.shots.at(-1))
@@ -91,7 +91,67 @@ const parts = computed(() => {
     <header>
       <h1>{{ player.name }}</h1>
       <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
-      <p class="soft small">{{ goal(rung) }}</p>
+      <p class="soft small asked" :title="goal(rung)">{{ goal(rung) }}</p>
+    </header>
+
+    <SetTally
+      class="tally"
+      :level="rung"
+      :set="set"
+      :live="live"
+      :names="names"
+      :team="charted.team.value"
+      @side="emit('side', $event)"
+      @tick="emit('tick')"
+    />
+
+    <SetDecision
+      v-if="set?.closed && !chosen"
+      class="comes"
+      :drill="drill"
+      :level="level"
+      :set="set"
+      :verdict="verdict"
+      :decided="decided"
+      @move="(to, by, unmet) => emit('move', to, by, unmet)"
+      @next="emit('next')"
+      @reopen="emit('reopen')"
+    />
+    <!-- What comes and goes has its place here, so that nothing above and below it moves. -->
+    <div
+      v-else
+      class="comes"
+      tabindex="0"
+      :aria-label="t('courtside.more')"
+      role="region"
+    >
+      <ShotChange
+        v-if="chosen"
+        :shot="chosen.shot"
+        :number="chosen.number"
+        @call="emit('call', chosen.shot.id, $event)"
+        @done="emit('unchoose')"
+      />
+      <section v-if="verdict" class="verdict" data-test="verdict">
+        <SetVerdict :verdict="verdict" :level="level" :with-advice="false" />
+      </section>
+      <ShotNotes
+        v-if="set && noted"
+        :shot="noted"
+        :watch-point="drill.design.watchPoint"
+        @note="(note, on) => emit('enter', () => charted.note(noted!.id, note, on))"
+      />
+      <SetFacts :level="rung" :set="set" :tries="charted.tries.value" :best="charted.standing.value?.best" />
+      <SetNotes
+        :drill="drill"
+        :level="rung"
+        :set="set"
+        :charted="charted"
+        :names="names"
+        :players="players"
+        @enter="emit('enter', $event)"
+      />
+      <StanceMover v-if="stance" :stance="stance" @stand="emit('stand', $event)" />
       <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>
       <template v-if="!set">
         <v-btn v-if="canBeLaid" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
@@ -112,122 +172,57 @@ const parts = computed(() => {
           @under="emit('under', $event)"
         />
       </template>
-      <SetNotes
-        :drill="drill"
-        :level="rung"
+      <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
+      <v-btn v-if="set?.trials && !verdict" variant="text" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
+      <CallerSelect v-model="caller" />
+      <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
+    </div>
+
+    <template v-if="!set?.closed">
+      <div class="asks">
+        <CloseCall
+          v-if="closeShot"
+          :shot="closeShot"
+          :on-surface="onSurface"
+          :effect="asksEffect"
+          @call="emit('call', closeShot.id, $event)"
+        />
+        <p v-else-if="set?.count.full" class="full">
+          {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
+        </p>
+      </div>
+      <SetFoot
+        v-model:count-is="countIs"
+        class="foot"
         :set="set"
-        :charted="charted"
         :names="names"
-        :players="players"
-        @enter="emit('enter', $event)"
+        :parts="parts"
+        @pause="emit('pause')"
+        @close="emit('close')"
+        @count="emit('enter', () => charted.countIs($event, settings.standpoint))"
       />
-      <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
-    </header>
-
-    <SetTally
-      :level="rung"
-      :set="set"
-      :tries="charted.tries.value"
-      :best="charted.standing.value?.best"
-      :live="live"
-      :names="names"
-      :team="charted.team.value"
-      @side="emit('side', $event)"
-      @tick="emit('tick')"
-    />
-    <ShotNotes
-      v-if="set && !set.closed && noted"
-      :shot="noted"
-      :watch-point="drill.design.watchPoint"
-      @note="(note, on) => emit('enter', () => charted.note(noted!.id, note, on))"
-    />
-
-    <ShotChange
-      v-if="chosen"
-      :shot="chosen.shot"
-      :number="chosen.number"
-      @call="emit('call', chosen.shot.id, $event)"
-      @done="emit('unchoose')"
-    />
-    <SetDecision
-      v-else-if="set?.closed"
-      :drill="drill"
-      :level="level"
-      :set="set"
-      :verdict="verdict"
-      :decided="decided"
-      @move="(to, by, unmet) => emit('move', to, by, unmet)"
-      @next="emit('next')"
-      @reopen="emit('reopen')"
-    />
-    <template v-else>
-      <CloseCall
-        v-if="closeShot"
-        :shot="closeShot"
-        :on-surface="onSurface"
-        :effect="asksEffect"
-        @call="emit('call', closeShot.id, $event)"
-      />
-      <section v-if="verdict" class="verdict" data-test="verdict">
-        <SetVerdict :verdict="verdict" :with-advice="false" />
-      </section>
-      <p v-if="set?.count.full" class="full">
-        {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
-      </p>
-      <div v-if="set" class="actions foot">
-        <FromHere v-if="set.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
-        <div class="pair">
-          <v-btn variant="text" @click="countIs = true">{{ t('countIs.open') }}</v-btn>
-          <v-btn variant="text" :aria-pressed="set.pausedSince !== undefined" @click="emit('pause')">
-            {{ t(set.pausedSince === undefined ? 'pause.start' : 'pause.end') }}
-          </v-btn>
-        </div>
-        <CountDialog
-          v-model="countIs"
-          :now="set.count"
-          :names="names"
-          :parts="parts"
-          @set="emit('enter', () => charted.countIs($event, settings.standpoint))"
-        />
-      </div>
-      <div v-memo="[set?.standing, !set?.trials, !verdict, caller, drill, level]" class="actions" :class="{ foot: !set }">
-        <v-btn
-          size="large"
-          :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"
-          :variant="set && set.standing !== 'OPEN' ? 'flat' : 'outlined'"
-          :disabled="!set"
-          @click="emit('close')"
-        >
-          {{ t('courtside.closeSet') }}
-        </v-btn>
-        <v-btn v-if="!verdict" variant="text" :disabled="!set?.trials" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
-        <v-select
-          v-model="caller"
-          :label="t('caller.label')"
-          :items="callers"
-          hide-details
-        />
-        <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
-      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
 .margin {
-  display: flex;
-  flex-direction: column;
-  gap: 16px;
-  min-height: 100%;
+  display: grid;
+  grid-template: auto auto minmax(96px, 1fr) auto / minmax(0, 1fr);
+  gap: 12px;
+  height: 100%;
+}
+
+.margin > * {
+  grid-column: 1;
+  min-width: 0;
 }
 
 h1 {
   font-size: 24px;
-}
-
-.lay {
-  min-height: 48px;
-  margin-top: 8px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .small {
@@ -235,27 +230,57 @@ h1 {
   line-height: 1.4;
 }
 
-.actions {
-  display: grid;
-  gap: 8px;
+/* Two lines, whether they are filled or not. */
+.asked {
+  min-height: 2.8em;
 }
 
-.actions :deep(.v-btn) {
-  min-height: 56px;
+.comes {
+  grid-row: 3;
+  overflow-y: auto;
+  display: grid;
+  align-content: start;
+  gap: 12px;
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+}
+
+.lay,
+.comes > :deep(.v-btn) {
+  min-height: 48px;
+}
+
+/* Over what lies there, so that nothing is pushed away. */
+.asks {
+  grid-row: 3;
+  align-self: end;
+  z-index: 1;
+  padding-top: 8px;
+  background: var(--sheet);
 }
 
 .foot {
-  margin-top: auto;
-}
-
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  grid-row: 4;
 }
 
 .full {
   font-weight: 650;
-  margin-top: 12px;
+}
+
+@media (max-width: 800px) {
+  /* The page scrolls, so what may grow comes last. */
+  .margin {
+    grid-template: auto auto 108px auto auto / minmax(0, 1fr);
+    height: auto;
+  }
+
+  .asks {
+    align-self: start;
+  }
+
+  .comes {
+    grid-row: 5;
+    overflow: visible;
+  }
 }
 </style>

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Drill, Level, Player, SetView } from '@/shared/api'
-import { clubTime } from '@/shared/clock'
+import { clubDate, clubTime, noonOf } from '@/shared/clock'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import { useSettings } from '@/shared/settings'
@@ -52,19 +52,9 @@ const others = computed(() => props.players
 
 const heldAt = computed(() => props.charted.conditions.value.heldAt)
 const date = computed({
-  get: () => dateOf(heldAt.value ?? clubTime()),
-  set: (given) => {
-    const [year, month, day] = given.split('-').map(Number)
-    if (year && month && day) {
-      props.charted.under({ heldAt: new Date(year, month - 1, day, 12).getTime() })
-    }
-  },
+  get: () => clubDate(heldAt.value ?? clubTime()),
+  set: (given) => given && props.charted.under({ heldAt: noonOf(given) }),
 })
-
-function dateOf(millis: number): string {
-  const held = new Date(millis)
-  return [held.getFullYear(), held.getMonth() + 1, held.getDate()].map((part) => String(part).padStart(2, '0')).join('-')
-}
 
 function playWith(partners: string[]) {
   props.charted.under({ partners: partners.slice(0, mostOthers.value) })
@@ -88,7 +78,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       v-model="date"
       type="date"
       :label="t('after.date')"
-      :max="dateOf(clubTime())"
+      :max="clubDate(clubTime())"
       hide-details
     />
     <p v-else-if="set?.enteredLater" class="small" data-test="paper">{{ t('after.later', { date: asDay(set.heldAt) }) }}</p>

@@ -4,14 +4,16 @@ import type { Verdict } from '@/shared/api'
 import { useSentences } from '@/shared/sentences'
 
 /** What a set says: the rule's sentence first, then the evidence, then luck. */
-const props = defineProps<{ verdict: Verdict, withAdvice: boolean }>()
-const { advice, evidence, luck } = useSentences()
+const props = defineProps<{ verdict: Verdict, level: number, withAdvice: boolean }>()
+const { advice, growth, evidence, luck } = useSentences()
 const bar = computed(() => props.verdict.advice.call === 'MOVE_UP' ? 'up' : 'stay')
+const fits = computed(() => growth(props.verdict, props.level))
 </script>
 
 <template>
   <div class="verdict">
     <p v-if="withAdvice" class="advice" :class="bar">{{ advice(verdict.advice) }}</p>
+    <p v-if="withAdvice && fits" class="advice" :class="{ back: verdict.growth === 'OUT_OF_REACH' }" data-test="growth">{{ fits }}</p>
     <p class="evidence">{{ evidence(verdict) }}</p>
     <p class="evidence">{{ luck(verdict) }}</p>
   </div>
@@ -28,6 +30,10 @@ const bar = computed(() => props.verdict.advice.call === 'MOVE_UP' ? 'up' : 'sta
 
 .advice.up {
   border-color: var(--pine);
+}
+
+.advice.back {
+  border-color: var(--plum);
 }
 
 .evidence {

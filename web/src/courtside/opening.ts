@@ -2,7 +2,7 @@ import { ofPlayer } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import type { Conditions, LoadedRules } from '@/charting/rules'
 import { api, type ChartEvent, type Drill, type From, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
-import { clubTime } from '@/shared/clock'
+import { clubDate, clubTime } from '@/shared/clock'
 
 /** What a set is opened with. */
 export interface Opening {
@@ -23,22 +23,17 @@ export function hasWaiting(all: { fate: string }[]): boolean {
   return all.some((kept) => kept.fate === 'waiting')
 }
 
-export function dayOf(millis: number): string {
-  const date = new Date(millis)
-  return `${date.getFullYear()}-${date.getMonth() + 1}-${date.getDate()}`
-}
-
 export function toTheMillimetre(metres: number): number {
   return Math.round(metres * 1000) / 1000
 }
 
 /** The set on the same rung that was begun on this device today and is not closed; one from paper is another. */
 export async function openHere(rules: LoadedRules, { player, drill, track, company }: Opening): Promise<string | undefined> {
-  const day = dayOf(clubTime())
+  const day = clubDate(clubTime())
   const paper = company?.heldAt !== undefined
   for (const [id, kept] of byRun(await ofPlayer(player.id, drill.id))) {
     const last = kept.at(-1)
-    if (!last || dayOf(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {
+    if (!last || clubDate(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {
       continue
     }
     const seen = rules.chart(drill, []).append(kept.map((one) => one.event))

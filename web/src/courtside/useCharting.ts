@@ -7,6 +7,7 @@ import { plain, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import type { Logged, Note } from './entries'
 import type { Cue } from './feedback'
+import { landingsOf } from './landings'
 import type { useSet } from './useSet'
 
 interface Seen {
@@ -117,13 +118,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
-  const land = (place: Place) => log(() => charted.land(place, settings.caller, settings.standpoint))
-
-  /** By its zone only: what the ball was there is kept, and not where it came down. */
-  function landInZone(place: Place) {
-    const found = charted.preview([place])
-    return 'ruling' in found ? logKey(found.ruling) : undefined
-  }
+  const { land, landInZone } = landingsOf(charted, log, settings)
 
   async function logRow(row: string) {
     for (const one of row) {
@@ -291,7 +286,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   return {
-    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone, logRow, call, undo,
-    redo, callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay, standAt, judge, closeOrNext, move, reopen, next,
+    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone,
+    logRow, call, undo, redo, callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay,
+    standAt, judge, closeOrNext, move, reopen, next,
   }
 }

@@ -13,10 +13,10 @@ import {
   EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling,
   type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
-import { clubTime } from '@/shared/clock'
+import { clubDate, clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
 import { entriesOf, type Body, type Logged } from './entries'
-import { dayOf, hasWaiting, openedWith, openHere, runOnServer, setClock, sideOf, toTheMillimetre, type Opening } from './opening'
+import { hasWaiting, openedWith, openHere, runOnServer, setClock, sideOf, toTheMillimetre, type Opening } from './opening'
 import { useWatching } from './useWatching'
 
 /** One set while it is charted: judged at once by the rules, kept on this device, sent by the outbox. */
@@ -139,7 +139,7 @@ export function useSet() {
 
   async function fresh() {
     onTheWay.value = []
-    session = await sessionOf(dayOf(clubTime()))
+    session = await sessionOf(clubDate(clubTime()))
     set.value = undefined
     lastEvent = undefined
     tookPen.value = false
@@ -250,8 +250,8 @@ export function useSet() {
   }
   /** What a ball at these places would be, without logging it. */
   const preview = (places: Place[]) => {
-    const rung = levelOf(drill, level.value)
-    return rules.preview(rung.target, rung.ring, conditions.value, places)
+    const { target, ring } = levelOf(drill, level.value)
+    return set.value ? chart.preview(places) : rules.preview(target, ring, conditions.value, places)
   }
   const forget = () => {
     onTheWay.value = []

@@ -7,7 +7,7 @@ import { AS_DRAWN, type LoadedRules } from '@/charting/rules'
 import { surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
 import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type Target } from '@/shared/api'
-import { useGoals } from '@/shared/goals'
+import { useSteps } from '@/shared/steps'
 import DesignFields from './DesignFields.vue'
 import DrillWords from './DrillWords.vue'
 import GrowLevels from './GrowLevels.vue'
@@ -31,7 +31,7 @@ const props = defineProps<{
 const { t } = useI18n()
 const problemWords = useProblemWords()
 const router = useRouter()
-const { asked } = useGoals()
+const { step } = useSteps()
 const draft = useDrillDraft(props.desk, props.courts, props.draftKey, props.start, props.stored ? props.start.version : 0)
 const { drill, problem, easier, changed } = draft
 const view = ref<'fields' | 'words'>('fields')
@@ -41,10 +41,12 @@ const word = ref('')
 /** Sent again after a lost answer, a new drill is still the same one. */
 let family = props.stored ?? ''
 const level = computed(() => drill.value.levels[number.value - 1] ?? drill.value.levels[0])
-const stage = computed(() => {
-  const seen = level.value && props.rules.lying(level.value.target, level.value.ring, AS_DRAWN)
-  return seen && 'lying' in seen ? seen.lying.stages.at(-1) : undefined
-})
+/** The levels with how their targets lie; one that cannot be laid yet lies as if there were nothing. */
+const rungs = computed(() => drill.value.levels.map((one) => {
+  const seen = props.rules.lying(one.target, one.ring, AS_DRAWN)
+  return { ...one, forRight: 'lying' in seen ? seen.lying : { stages: [] } }
+}))
+const stage = computed(() => (rungs.value[number.value - 1] ?? rungs.value[0])?.forRight.stages.at(-1))
 const surface = computed(() => {
   const court = props.club.courts.find((one) => one.id === drill.value.court)
   return court && stage.value && surfaceOf(court, stage.value.plane)
@@ -129,9 +131,9 @@ async function save() {
         <div class="picture"><StagePicture v-if="surface && stage" :surface="surface" :stage="stage" /></div>
         <h2>{{ t('drills.rungs') }}</h2>
         <ol>
-          <li v-for="one in drill.levels" :key="one.number">
+          <li v-for="(one, place) in rungs" :key="one.number">
             <button type="button" :aria-pressed="one.number === number" @click="number = one.number">
-              <strong>{{ one.number }}</strong> <span>{{ asked(one.goal) }} <span class="soft">{{ one.target.name }}</span></span>
+              <strong>{{ one.number }}</strong> <span>{{ step(one, rungs[place - 1]) }}</span>
             </button>
           </li>
         </ol>

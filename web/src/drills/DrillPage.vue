@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub } from '@/charting/asked'
+import { askClub, askToday } from '@/charting/asked'
 import CourtDrawing from '@/court/CourtDrawing.vue'
 import { surfaceOf } from '@/court/shape'
 import { useGoals } from '@/shared/goals'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useSentences } from '@/shared/sentences'
+import { useSteps } from '@/shared/steps'
 import { useAsked } from '@/shared/useAsked'
 import ForecastPanel from './ForecastPanel.vue'
 import { newestOf } from './newest'
@@ -15,15 +16,36 @@ import { newestOf } from './newest'
 /** Where a coach thinks about a drill: its target, its rungs, what a miss does, what moves a player up, and the forecast. */
 const props = defineProps<{ family: string }>()
 const { t } = useI18n()
-const { rule, targetWords } = useSentences()
-const { asked, missRule, stations } = useGoals()
-const { answer, failed, load } = useAsked(askClub)
+const { rule } = useSentences()
+const { step } = useSteps()
+const { missRule, stations } = useGoals()
+const { answer, failed, load } = useAsked(async () => {
+  const [club, today] = await Promise.all([askClub(), askToday()])
+  return { club, today }
+})
 const number = ref(1)
-const club = computed(() => answer.value?.data)
+const player = ref('')
+const track = ref('')
+const club = computed(() => answer.value?.club.data)
 const newest = computed(() => newestOf(club.value?.drills ?? []))
 const drill = computed(() => newest.value.find((one) => one.family === props.family))
 const nameOf = (family: string) => newest.value.find((one) => one.family === family)?.name ?? family
 const level = computed(() => drill.value?.levels[number.value - 1] ?? drill.value?.levels[0])
+const standings = computed(() => answer.value?.today.data.due.filter((one) => one.drill === drill.value?.id) ?? [])
+const standing = computed(() => standings.value.find((one) => one.player === player.value && one.track === track.value))
+
+watch(drill, (now) => {
+  if (player.value) {
+    return
+  }
+  player.value = standings.value[0]?.player ?? club.value?.players[0]?.id ?? ''
+  track.value = standings.value[0]?.track ?? now?.tracks[0] ?? ''
+})
+watch([() => drill.value?.id, player, track], () => {
+  number.value = standing.value?.level ?? 1
+})
+const standOn = (level: number) => [...new Set(standings.value
+  .filter((one) => one.level === level).map((one) => one.name.split(' ')[0]))].join(', ')
 const stage = computed(() => level.value?.forRight.stages.at(-1))
 const surface = computed(() => {
   const court = club.value?.courts.find((one) => one.id === drill.value?.court)
@@ -32,7 +54,7 @@ const surface = computed(() => {
 </script>
 
 <template>
-  <PageStates :failed="failed" :ready="!!answer" :cached-at="answer?.cached ? answer.at : undefined" @retry="load">
+  <PageStates :failed="failed" :ready="!!answer" :cached-at="answer?.club.cached ? answer.club.at : undefined" @retry="load">
     <PlainState v-if="!drill || !level" :title="t('drills.notThere')" :body="t('drills.notThereBody')">
       <v-btn to="/drills">{{ t('drills.title') }}</v-btn>
     </PlainState>
@@ -66,10 +88,10 @@ const surface = computed(() => {
       <section class="rungs">
         <h2>{{ t('drills.rungs') }}</h2>
         <ol>
-          <li v-for="one in drill.levels" :key="one.number">
+          <li v-for="(one, place) in drill.levels" :key="one.number">
             <button type="button" :aria-pressed="one.number === level.number" @click="number = one.number">
               <strong>{{ one.number }}</strong>
-              <span>{{ asked(one.goal) }} <span class="soft">{{ targetWords(one) }}</span></span>
+              <span>{{ step(one, drill.levels[place - 1]) }} <span class="soft">{{ standOn(one.number) }}</span></span>
             </button>
           </li>
         </ol>
@@ -88,7 +110,9 @@ const surface = computed(() => {
         <p v-if="drill.design.watchPoint">{{ t('drills.watch', { words: drill.design.watchPoint }) }}</p>
       </section>
       <ForecastPanel
-        v-if="club?.players.length"
+        v-if="club && player"
+        v-model:player="player"
+        v-model:track="track"
         :drill="drill"
         :level="level"
         :players="club.players"

@@ -12,8 +12,9 @@ const props = defineProps<{ drill: Drill, level: Level, players: Player[], drill
 const emit = defineEmits<{ changed: [], choose: [level: number] }>()
 const { t } = useI18n()
 const { asked, trackWords } = useGoals()
-const player = ref(props.players[0]?.id ?? '')
-const track = ref(props.drill.tracks[0] ?? '')
+/** Who it is told for, and on which wing, hand or side. */
+const player = defineModel<string>('player', { required: true })
+const track = defineModel<string>('track', { required: true })
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
 const together = ref<string[]>([])
 const others = computed(() => props.players.filter((one) => one.id !== player.value).map(({ id, name: title }) => ({ value: id, title })))

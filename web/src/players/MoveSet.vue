@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Drill, Player, SetLine } from '@/shared/api'
+import { clubDate, noonOf } from '@/shared/clock'
 
 /** Where a set should have been: another player, level or date. */
 const open = defineModel<boolean>({ required: true })
@@ -15,17 +16,14 @@ const date = ref('')
 watch(open, () => {
   player.value = props.set.player
   level.value = props.set.level
-  const held = new Date(props.set.heldAt)
-  date.value = new Date(held.getTime() - held.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
+  date.value = clubDate(props.set.heldAt)
 }, { immediate: true })
 
 function move() {
   const to = props.players.find((one) => one.id === player.value)
-  const held = new Date(props.set.heldAt)
-  const [year, month, day] = date.value.split('-').map(Number)
-  if (to && year && month && day) {
-    held.setFullYear(year, month - 1, day)
-    emit('move', { player: to, level: level.value, heldAt: held.getTime() })
+  const { heldAt } = props.set
+  if (to && date.value) {
+    emit('move', { player: to, level: level.value, heldAt: heldAt + noonOf(date.value) - noonOf(clubDate(heldAt)) })
     open.value = false
   }
 }

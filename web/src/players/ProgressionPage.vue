@@ -7,6 +7,7 @@ import { useGoals } from '@/shared/goals'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { levelOf, useSentences } from '@/shared/sentences'
+import { useSteps } from '@/shared/steps'
 import { useAsked } from '@/shared/useAsked'
 import SetTable from './SetTable.vue'
 import { useCorrection } from './useCorrection'
@@ -14,8 +15,9 @@ import { useCorrection } from './useCorrection'
 /** One progression of one player: the rungs, where the player stands and why, and all that it rests on. */
 const props = defineProps<{ player: string, drill: string, track: string }>()
 const { t } = useI18n()
-const { advice, evidence, luck, rule, targetWords } = useSentences()
-const { asked, trackWords } = useGoals()
+const { advice, growth, evidence, luck, rule } = useSentences()
+const { step } = useSteps()
+const { trackWords } = useGoals()
 const { correct } = useCorrection()
 const { answer, failed, load } = useAsked(async () => {
   const [club, page] = await Promise.all([askClub(), askPlayer(props.player)])
@@ -77,6 +79,9 @@ async function override(to: number) {
         <p class="advice" :class="record.state">
           {{ record.verdict ? advice(record.verdict.advice) : t('progression.nothingYet') }}
         </p>
+        <p v-if="record.verdict && growth(record.verdict, record.level)" class="advice" data-test="growth">
+          {{ growth(record.verdict, record.level) }}
+        </p>
         <p v-if="record.verdict" class="small">{{ evidence(record.verdict) }} {{ luck(record.verdict) }}</p>
         <p class="small">{{ rule(rung) }}</p>
         <p class="small" data-test="to-move">
@@ -103,7 +108,7 @@ async function override(to: number) {
         <h2>{{ t('progression.rungs') }}</h2>
         <ol reversed>
           <li v-for="{ level, sets } in rungs" :key="level.number" :class="{ here: level.number === record.level }">
-            <p><strong>{{ level.number }}</strong> {{ asked(level.goal) }} <span class="soft">{{ targetWords(level) }}</span></p>
+            <p><strong>{{ level.number }}</strong> {{ step(level, drill.levels[level.number - 2]) }}</p>
             <p class="marks">
               <button
                 v-for="{ set, hits, trials, standing } in sets"

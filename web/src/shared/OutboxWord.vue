@@ -5,6 +5,7 @@ import { withFate, type Kept } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 
 /** A quiet word about what this device still keeps for the server; never in the way of a shot. */
+defineProps<{ besideCourt?: boolean }>()
 const { t } = useI18n()
 const outbox = useOutbox()
 const asideOpen = ref(false)
@@ -45,7 +46,7 @@ function save() {
 </script>
 
 <template>
-  <div class="words" role="status" :data-waiting="outbox.waiting">
+  <div class="words" :class="{ 'beside-court': besideCourt }" role="status" :data-waiting="outbox.waiting">
     <span v-if="word" class="word" data-test="outbox">{{ word }}</span>
     <span v-if="!canWorkOffline" class="word">{{ t('state.noOffline') }}</span>
     <button
@@ -84,6 +85,29 @@ function save() {
   display: flex;
   gap: 8px;
   pointer-events: none;
+}
+
+/* Clear of the corner and of the keys; on a phone in a line of its own, which is there before it is filled. */
+.beside-court {
+  left: calc((100% - 448px + 72px) / 2);
+  max-width: calc(100% - 448px - 72px);
+}
+
+@media (max-width: 800px) {
+  .beside-court {
+    position: static;
+    transform: none;
+    max-width: none;
+    height: 32px;
+    padding: 2px 16px;
+  }
+
+  .beside-court .word {
+    padding: 2px 8px;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
 }
 
 .word {

@@ -704,6 +704,12 @@ export interface components {
             /** Format: double */
             radius: number;
         };
+        Change: {
+            /** Format: int64 */
+            ahead: number;
+            /** Format: int64 */
+            since: number;
+        };
         Check: {
             tries?: components["schemas"]["CheckTouch"][];
         };
@@ -717,6 +723,7 @@ export interface components {
         };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
+            days: components["schemas"]["Change"][];
             demo: boolean;
             drills: components["schemas"]["DrillView"][];
             places: components["schemas"]["PlaceVersionView"][];
@@ -1752,6 +1759,8 @@ export interface components {
         };
         VerdictView: {
             advice: components["schemas"]["AdviceView"];
+            /** @enum {string} */
+            growth?: "TOO_EASY" | "OUT_OF_REACH" | "STOPPED";
             /** Format: int32 */
             hits: number;
             /** Format: double */

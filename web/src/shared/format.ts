@@ -1,7 +1,9 @@
+import { shownInClub } from './clock'
+
 const percent = new Intl.NumberFormat('en', { style: 'percent', maximumFractionDigits: 0 })
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric' })
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
 const metres = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
 
 /** "62 %", as units stand after numbers with a space; a share that only rounds to none or all does not read as that. */
@@ -17,17 +19,17 @@ export function asPercent(share: number): string {
 
 /** "25 Nov 2026" */
 export function asDay(millis: number): string {
-  return day.format(millis)
+  return day.format(shownInClub(millis))
 }
 
 /** "18:05" */
 export function asTime(millis: number): string {
-  return time.format(millis)
+  return time.format(shownInClub(millis))
 }
 
 /** "Wednesday 25 Nov 2026" */
 export function asWeekday(isoDay: string): string {
-  return weekday.format(new Date(`${isoDay}T12:00:00`)).replace(',', '')
+  return weekday.format(new Date(`${isoDay}T12:00:00Z`)).replace(',', '')
 }
 
 export function asMetres(length: number): string {

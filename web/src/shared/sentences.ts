@@ -5,6 +5,9 @@ import { useGoals } from './goals'
 
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
 
+/** What of a level says what is aimed at. */
+export type Aimed = Pick<Level, 'goal' | 'target' | 'ring' | 'forRight'>
+
 /** Goals of balls that come down somewhere; a lap, a hold or a duel goes into nothing. */
 const AIMED = new Set<Level['goal']['kind']>(['QUOTA', 'WINDOW', 'RUN', 'TOTAL', 'TIMED', 'BEST', 'TEST', 'COMPARE'])
 
@@ -23,6 +26,15 @@ export function useSentences() {
   function advice(given: Pick<Advice, 'code' | 'figures'>): string {
     const key = `advice.${given.code}`
     return te(key) ? t(key, figures(given.figures)) : given.code
+  }
+
+  /** Whether the level still fits, where it does not. */
+  function growth(verdict: Verdict, level: number): string {
+    if (!verdict.growth || verdict.advice.call === 'MOVE_UP') {
+      return ''
+    }
+    const code = { OUT_OF_REACH: level > 1 ? 'stepBack' : 'makeEasier', TOO_EASY: 'TOO_EASY', STOPPED: 'STOPPED' }[verdict.growth]
+    return t(`forecast.growth.${code}`, { tries: verdict.tries, targetRate: asPercent(verdict.targetRate) })
   }
 
   function evidence(verdict: Verdict): string {
@@ -52,7 +64,7 @@ export function useSentences() {
     return t(times === 1 ? 'verdict.onceIn100' : 'verdict.never')
   }
 
-  function rule(level: Level): string {
+  function rule(level: Pick<Level, 'advance'>): string {
     const { rule: name, times, sets, confidence, each, notReady, ready, leastTrials } = level.advance
     return t(each === 'DAY' ? 'rule.met_in_last_days' : `rule.${name}`, {
       times: times ?? 0, sets: sets ?? 0, confidence: asPercent(confidence ?? 0), notReady: asPercent(notReady ?? 0),
@@ -60,14 +72,14 @@ export function useSentences() {
     })
   }
 
-  function goal(level: Level): string {
+  function goal(level: Aimed): string {
     return AIMED.has(level.goal.kind)
       ? t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
       : asked(level.goal)
   }
 
   /** What is aimed at: the size of a single zone, else the target by its name. */
-  function targetWords(level: Level): string {
+  function targetWords(level: Aimed): string {
     const zones = level.forRight.stages.length === 1 ? stageOf(level.forRight).zones : []
     const zone = zones[0]
     if (zone && zones.length === 1 && zone.whole.kind === 'RECTANGLE' && !zone.rings && !zone.avoid) {
@@ -76,7 +88,7 @@ export function useSentences() {
     return level.ring > 0 ? t('target.ring', { name: level.target.name, ring: level.ring }) : level.target.name
   }
 
-  return { ruling, advice, evidence, luck, rule, goal, targetWords }
+  return { ruling, advice, growth, evidence, luck, rule, goal, targetWords }
 }
 
 export function levelOf(drill: Drill, number: number): Level {

@@ -11,6 +11,8 @@ export const useSettings = defineStore('settings', () => ({
   theme: useStorage<'system' | 'light' | 'dark'>('bersaglio.theme', 'system'),
   unit: useStorage('bersaglio.unit', 'METRE'),
   wholeCourt: useStorage('bersaglio.wholeCourt', false),
+  /** By drill, whether the court draws the target close up; by itself where nothing was chosen. */
+  closeUp: useStorage<Record<string, boolean>>('bersaglio.closeUp', {}),
   place: useStorage('bersaglio.place', ''),
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),

@@ -9,7 +9,7 @@ import { levelOf, useSentences } from '@/shared/sentences'
 /** One player due on a drill, one touch from the court. */
 const props = defineProps<{ due: Due, drill: Drill, named?: boolean }>()
 const { t } = useI18n()
-const { advice, goal } = useSentences()
+const { advice, goal, growth } = useSentences()
 const { trackWords } = useGoals()
 const what = computed(() => [props.drill.name, trackWords(props.due.track)].filter((words) => words !== '').join(', '))
 const rung = computed(() => levelOf(props.drill, props.due.level))
@@ -31,7 +31,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
     </div>
     <p class="says small" :class="{ ready }">
       <template v-if="due.setsToday">{{ t('today.sets', due.setsToday) }}. </template>
-      <template v-if="due.verdict">{{ advice(due.verdict.advice) }}</template>
+      <template v-if="due.verdict">{{ growth(due.verdict, due.level) || advice(due.verdict.advice) }}</template>
       <template v-if="ready"> {{ t('today.moveWaiting') }}</template>
     </p>
     <v-btn

@@ -139,7 +139,8 @@ final class Courtside {
         return page;
     }
 
-    private double[] onScreen(double x, double y) {
+    /** Where a place of the drawing is on the screen, in pixels. */
+    double[] onScreen(double x, double y) {
         Object at = page.locator("svg.court")
                 .last()
                 .evaluate(

@@ -85,7 +85,7 @@ class DraftTest {
         Page page = hall.tablet();
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Whole Tester", "RIGHT"));
         double half = page.locator("svg.court").first().boundingBox().width;
-        court.press("Draw the whole court").touch(2.2, 6.2).shows("1 of 1");
+        court.press("Draw both halves of the court").touch(2.2, 6.2).shows("1 of 1");
         court.press("Turn the court").touchDrawn(1.2, -2.2).shows("1 of 2");
         assertThat(page.locator("svg.court .floor").count()).isPositive();
         assertThat(page.locator("svg.court").first().boundingBox().width).isLessThanOrEqualTo(half);

@@ -31,7 +31,7 @@ public final class Chart {
 
     Chart(Drill drill, List<SetResult> history) {
         this.drill = drill;
-        this.ledger = new Ledger(drill, history);
+        this.ledger = new Ledger(drill, history, 1, Calendar.days());
     }
 
     /**
@@ -80,6 +80,14 @@ public final class Chart {
         Level level = now.drill().level(now.level());
         return LyingCodec.encode(LyingView.of(level.target(), level.ring(), now.conditions()))
                 .toString();
+    }
+
+    /** See {@link Face#preview}; on the target as it lies in this set. */
+    @JSExport
+    public String preview(String places) {
+        ChartedSet now = charted();
+        Level level = now.drill().level(now.level());
+        return Targets.previewOn(level.umpire(now.conditions()), places);
     }
 
     /**

@@ -30,6 +30,17 @@ public final class Face {
     }
 
     /**
+     * By which days the rules count from now on.
+     *
+     * @param days changes of the club's clocks in the order of time, each {@code since} when, in milliseconds since 1970,
+     *     and how many milliseconds {@code ahead} of UTC
+     */
+    @JSExport
+    public static void clubDays(String days) {
+        Calendar.tell(days);
+    }
+
+    /**
      * Starts the chart of one set.
      *
      * @param drill   a drill version
@@ -51,7 +62,8 @@ public final class Face {
     @JSExport
     public static String standing(String drill, String history, String own, String player, String track, int start) {
         Drill version = DrillCodec.decode(Fields.parse(drill));
-        Ledger all = new Ledger(version, Chart.lines(history), start).overlaidWith(Chart.lines(own), player);
+        Ledger all = new Ledger(version, Chart.lines(history), start, Calendar.days())
+                .overlaidWith(Chart.lines(own), player);
         Ledger ledger = all.on(track);
         JsonArray sets = new JsonArray();
         for (SetResult set : all.sets()) {

@@ -13,6 +13,9 @@ import com.eclipsesource.json.JsonObject;
 /** What a set says, for the page: asked at its end or on a touch, and so apart from what answers every shot. */
 final class Judge {
 
+    /** A set is judged on its own level, wherever the player began. */
+    private static final int LOWEST = 1;
+
     private Judge() {}
 
     /**
@@ -24,7 +27,8 @@ final class Judge {
      * @return the {@code verdict}, where there is a trial to judge, and what is to be {@code said} when it closes now
      */
     static String judge(String drill, String history, String set) {
-        Ledger ledger = new Ledger(DrillCodec.decode(Fields.parse(drill)), Chart.lines(history));
+        Ledger ledger =
+                new Ledger(DrillCodec.decode(Fields.parse(drill)), Chart.lines(history), LOWEST, Calendar.days());
         SetResult line = ResultCodec.decodeLine(Fields.of("", Fields.parse(set)));
         JsonObject answer = Json.object();
         ledger.verdictOn(line).ifPresent(verdict -> answer.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));

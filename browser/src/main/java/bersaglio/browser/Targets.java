@@ -36,17 +36,24 @@ final class Targets {
     static String preview(String target, int ring, String conditions, String places) {
         return answer(() -> {
             Conditions given = ConditionsCodec.conditions(Fields.parse(conditions));
-            Umpire umpire = TargetCodec.decode(Fields.parse(target)).umpire(ring, given);
-            List<Point> touched = ConditionsCodec.places(Fields.parse(places));
-            Ruling ruling = umpire.rule(touched);
-            JsonObject json = Json.object()
-                    .add("ruling", ResultCodec.encode(RulingView.of(ruling)))
-                    .add("goesOn", umpire.goesOn(touched))
-                    .add("points", umpire.points(touched));
-            umpire.toEdge(touched).ifPresent(metres -> json.add("toEdge", metres));
-            umpire.fromAim(touched).ifPresent(metres -> json.add("fromAim", metres));
-            return json;
+            return preview(TargetCodec.decode(Fields.parse(target)).umpire(ring, given), places);
         });
+    }
+
+    static String previewOn(Umpire umpire, String places) {
+        return answer(() -> preview(umpire, places));
+    }
+
+    private static JsonObject preview(Umpire umpire, String places) {
+        List<Point> touched = ConditionsCodec.places(Fields.parse(places));
+        Ruling ruling = umpire.rule(touched);
+        JsonObject json = Json.object()
+                .add("ruling", ResultCodec.encode(RulingView.of(ruling)))
+                .add("goesOn", umpire.goesOn(touched))
+                .add("points", umpire.points(touched));
+        umpire.toEdge(touched).ifPresent(metres -> json.add("toEdge", metres));
+        umpire.fromAim(touched).ifPresent(metres -> json.add("fromAim", metres));
+        return json;
     }
 
     static String answer(Supplier<JsonObject> work) {

@@ -2,6 +2,7 @@ package bersaglio.server;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
@@ -13,6 +14,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param rebuild whether to make all results again at this start
  * @param reserveMegabytes room on the disc that writing leaves free
  * @param backups folder for the backups of every day; in the data folder when absent
+ * @param zone the club's zone, as "Europe/Rome", by which its days are told apart; the machine's own when absent
  * @param day  the day that is taken for today, for demos and tests; the real one when absent
  */
 @ConfigurationProperties("bersaglio")
@@ -22,4 +24,5 @@ public record Settings(
         boolean rebuild,
         long reserveMegabytes,
         @Nullable Path backups,
+        @Nullable ZoneId zone,
         @Nullable LocalDate day) {}

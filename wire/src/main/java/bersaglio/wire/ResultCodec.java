@@ -145,7 +145,7 @@ public final class ResultCodec {
     }
 
     public static JsonObject encode(VerdictView verdict) {
-        return Json.object()
+        JsonObject json = Json.object()
                 .add("hits", verdict.hits())
                 .add("trials", verdict.trials())
                 .add("lower", verdict.lower())
@@ -156,6 +156,10 @@ public final class ResultCodec {
                 .add("notReadyRate", verdict.notReadyRate())
                 .add("luckChance", verdict.luckChance())
                 .add("advice", encode(verdict.advice()));
+        if (verdict.growth() != null) {
+            json.add("growth", verdict.growth().name());
+        }
+        return json;
     }
 
     public static JsonObject encode(Problem problem) {

@@ -16,10 +16,12 @@ final class Going {
 
     private final Map<String, History> histories = new HashMap<>();
     private final Deque<String> last = new ArrayDeque<>();
+    private final ClubDays days;
     private int level;
 
-    Going(int start) {
+    Going(int start, ClubDays days) {
         level = start;
+        this.days = days;
     }
 
     int level() {
@@ -43,7 +45,7 @@ final class Going {
     }
 
     void take(SetResult set) {
-        Attempt attempt = set.attempt();
+        Attempt attempt = days.on(set.attempt());
         if (set.counts() && set.accepted() && !attempt.trials().isEmpty()) {
             histories.put(
                     key(set.level(), set.laid()), at(set.level(), set.laid()).with(attempt));

@@ -1,6 +1,5 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.goal.Attempt;
 import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,14 +16,14 @@ public record Habits(OptionalDouble secondsABall, int setsADay) {
     private static final int FEWEST_GAPS = 10;
     private static final int MOST_A_DAY = 20;
 
-    public static Habits of(List<SetResult> sets) {
+    public static Habits of(List<SetResult> sets, ClubDays clubDays) {
         Rhythm rhythm = Rhythm.NONE;
         Set<Long> days = new HashSet<>();
         int held = 0;
         for (SetResult set : sets) {
             if (set.counts()) {
                 rhythm = rhythm.plus(set.trace().rhythm());
-                days.add(Math.floorDiv(set.heldAt(), Attempt.DAY));
+                days.add(clubDays.dayOf(set.heldAt()));
                 held++;
             }
         }

@@ -32,17 +32,22 @@ public final class Ledger {
     private final Drill drill;
     private final List<SetResult> sets;
     private final int start;
+    private final ClubDays days;
     private final Luck luck = new Luck();
 
     public Ledger(Drill drill, List<SetResult> sets) {
-        this(drill, sets, FIRST_LEVEL);
+        this(drill, sets, FIRST_LEVEL, ClubDays.UTC);
     }
 
-    /** @param start the rung on which the player came to this version of the drill */
-    public Ledger(Drill drill, List<SetResult> sets, int start) {
+    /**
+     * @param start the rung on which the player came to this version of the drill
+     * @param days  by which rules count that look at days
+     */
+    public Ledger(Drill drill, List<SetResult> sets, int start, ClubDays days) {
         Check.requireBetween("start", start, FIRST_LEVEL, drill.levels().size());
         this.drill = drill;
         this.start = start;
+        this.days = days;
         List<SetResult> inOrder = new ArrayList<>(sets);
         inOrder.sort(SetResult.AS_HELD);
         this.sets = List.copyOf(inOrder);
@@ -61,7 +66,7 @@ public final class Ledger {
                 merged.add(set);
             }
         }
-        return new Ledger(drill, merged, start);
+        return new Ledger(drill, merged, start, days);
     }
 
     public List<SetResult> sets() {
@@ -72,7 +77,7 @@ public final class Ledger {
     public Ledger on(String track) {
         List<SetResult> alike =
                 sets.stream().filter(set -> set.track().equals(track)).toList();
-        return alike.size() == sets.size() ? this : new Ledger(drill, alike, start);
+        return alike.size() == sets.size() ? this : new Ledger(drill, alike, start, days);
     }
 
     /** The best that is to be beaten at a level, of sets that count and were laid alike. */
@@ -136,7 +141,7 @@ public final class Ledger {
 
     private History historyWith(SetResult set) {
         Ledger alike = on(set.track());
-        return alike.historyBefore(alike.placeOf(set), set.level(), set.laid()).with(set.attempt());
+        return alike.historyBefore(alike.placeOf(set), set.level(), set.laid()).with(days.on(set.attempt()));
     }
 
     /** The chance to meet the goal from where an open set stands. */
@@ -189,10 +194,10 @@ public final class Ledger {
         Map<String, Going> tracks = new HashMap<>();
         List<SetReading> readings = new ArrayList<>(sets.size());
         for (SetResult set : sets) {
-            Going going = tracks.computeIfAbsent(set.track(), track -> new Going(start));
+            Going going = tracks.computeIfAbsent(set.track(), track -> new Going(start, days));
             Optional<Verdict> verdict = set.attempt().trials().isEmpty()
                     ? Optional.empty()
-                    : Optional.of(judged(set, going.at(set.level(), set.laid()).with(set.attempt())));
+                    : Optional.of(judged(set, going.at(set.level(), set.laid()).with(days.on(set.attempt()))));
             readings.add(new SetReading(set, set.attempt().standing(), going.level(), verdict));
             going.take(set);
         }
@@ -250,7 +255,7 @@ public final class Ledger {
 
     /** What was laid otherwise is another target: its sets are not taken together with these. */
     private History historyBefore(int place, int level, String laid) {
-        Going going = new Going(start);
+        Going going = new Going(start, days);
         for (int i = 0; i < place; i++) {
             going.take(sets.get(i));
         }

@@ -5,6 +5,7 @@ import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.Neighbours;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a set says, with how far it can be trusted.
@@ -15,6 +16,7 @@ import java.util.List;
  * @param tries        sets held at the level since the player came to it, this one included
  * @param notReadyRate the true rate of a player who is not ready
  * @param luckChance   how often such a player has passed by luck within so many tries
+ * @param growth       whether the level still fits this player, by all sets held at it
  * @param advice       what the level's rule says
  */
 public record Verdict(
@@ -26,10 +28,11 @@ public record Verdict(
         int tries,
         double notReadyRate,
         double luckChance,
+        Optional<Growth> growth,
         Advice advice) {
 
     public Verdict with(Advice other) {
-        return new Verdict(tally, lower, upper, targetRate, mastery, tries, notReadyRate, luckChance, other);
+        return new Verdict(tally, lower, upper, targetRate, mastery, tries, notReadyRate, luckChance, growth, other);
     }
 
     /**
@@ -50,6 +53,7 @@ public record Verdict(
                 attempts.size(),
                 level.notReadyRate(),
                 byLuck.within(level, attempts.size()),
+                Growth.of(attempts, level.targetRate()),
                 drill.advise(levelNumber, attempts, before));
     }
 }

@@ -3,8 +3,8 @@ package bersaglio.core.plan;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Growth;
 import bersaglio.core.drill.Verdict;
-import bersaglio.core.forecast.Growth;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
 import java.util.List;
@@ -44,10 +44,10 @@ public record Stand(int level, State state, int sets, Tally last, OptionalLong l
         Tally last = attempts.isEmpty()
                 ? Tally.NONE
                 : attempts.get(attempts.size() - 1).tally();
-        return new Stand(level, state(ledger.verdictNow(), attempts, lastHeld, now), attempts.size(), last, lastHeld);
+        return new Stand(level, state(ledger.verdictNow(), lastHeld, now), attempts.size(), last, lastHeld);
     }
 
-    private static State state(Optional<Verdict> verdict, List<Attempt> attempts, OptionalLong lastHeld, long now) {
+    private static State state(Optional<Verdict> verdict, OptionalLong lastHeld, long now) {
         if (verdict.isPresent() && verdict.get().advice().call() == Advice.Call.MOVE_UP) {
             return State.READY;
         }
@@ -55,7 +55,7 @@ public record Stand(int level, State state, int sets, Tally last, OptionalLong l
             return State.NOT_SEEN;
         }
         boolean stepBack = verdict.isPresent() && verdict.get().advice().call() == Advice.Call.STEP_BACK;
-        Optional<Growth> growth = Growth.of(attempts);
+        Optional<Growth> growth = verdict.flatMap(Verdict::growth);
         boolean stuck = stepBack || growth.isPresent() && growth.get() != Growth.TOO_EASY;
         return stuck ? State.STUCK : State.GOING_ON;
     }

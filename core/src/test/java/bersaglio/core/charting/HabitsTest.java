@@ -23,9 +23,9 @@ class HabitsTest {
 
     @Test
     void thePaceIsKnownOnceTenGapsAre() {
-        assertThat(Habits.of(List.of(held(1, 10))).secondsABall()).isEmpty();
-        assertThat(Habits.of(List.of(held(1, 11))).secondsABall()).hasValue(1);
-        assertThat(Habits.of(List.of()).setsADay()).isEqualTo(1);
+        assertThat(Habits.of(List.of(held(1, 10)), ClubDays.UTC).secondsABall()).isEmpty();
+        assertThat(Habits.of(List.of(held(1, 11)), ClubDays.UTC).secondsABall()).hasValue(1);
+        assertThat(Habits.of(List.of(), ClubDays.UTC).setsADay()).isEqualTo(1);
     }
 
     /** The tape of run n is held n thousand seconds after 1970: eighty-six of them a day. */
@@ -34,7 +34,7 @@ class HabitsTest {
         List<SetResult> sets = new ArrayList<>();
         IntStream.of(1, 2, 3, 200, 201, 202).forEach(run -> sets.add(held(run, 5)));
 
-        assertThat(Habits.of(sets).setsADay()).isEqualTo(3);
+        assertThat(Habits.of(sets, ClubDays.UTC).setsADay()).isEqualTo(3);
     }
 
     private static SetResult held(int run, int balls) {

@@ -151,10 +151,10 @@ class LedgerTest {
 
     @Test
     void onAFurtherVersionOfADrillThePlayerStartsOnTheRungReached() {
-        Ledger onward = new Ledger(drill, List.of(), 3);
+        Ledger onward = new Ledger(drill, List.of(), 3, ClubDays.UTC);
         assertThat(onward.level()).isEqualTo(3);
         assertThat(onward.overlaidWith(List.of(), "nora").level()).isEqualTo(3);
-        assertThatThrownBy(() -> new Ledger(drill, List.of(), 9)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new Ledger(drill, List.of(), 9, ClubDays.UTC)).isInstanceOf(Refused.class);
     }
 
     /** What was reached with the backhand says nothing of the forehand. */

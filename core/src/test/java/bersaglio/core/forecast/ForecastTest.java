@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
 import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Growth;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.goal.Attempt;
@@ -27,6 +28,7 @@ import bersaglio.core.odds.QuotaOdds;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -178,18 +180,25 @@ class ForecastTest {
 
     @Test
     void aLevelIsTooEasyOrOutOfReachOnlyOnEnoughBalls() {
-        assertThat(Growth.of(sets(12))).isEmpty();
-        assertThat(Growth.of(sets(12, 12))).contains(Growth.TOO_EASY);
-        assertThat(Growth.of(sets(2, 2))).contains(Growth.OUT_OF_REACH);
-        assertThat(Growth.of(sets(7, 7))).isEmpty();
+        assertThat(Growth.of(sets(12), 0.62)).isEmpty();
+        assertThat(Growth.of(sets(12, 12), 0.62)).contains(Growth.TOO_EASY);
+        assertThat(Growth.of(sets(2, 2), 0.62)).contains(Growth.OUT_OF_REACH);
+        assertThat(Growth.of(sets(7, 7), 0.62)).isEmpty();
+    }
+
+    @Test
+    void halfOfWhatALevelAsksForIsOutOfReachHoweverHighItAsks() {
+        List<Attempt> aThirdOfIt = sets(4, 3, 4, 4, 4, 3, 4, 4, 4);
+        assertThat(Growth.of(aThirdOfIt, 0.9)).contains(Growth.OUT_OF_REACH);
+        assertThat(Growth.of(aThirdOfIt, 0.5)).isNotEqualTo(Optional.of(Growth.OUT_OF_REACH));
     }
 
     @Test
     void growthHasStoppedWhenSixSetsBringNothing() {
-        assertThat(Growth.of(sets(8, 7, 7, 7, 7, 7, 7))).contains(Growth.STOPPED);
-        assertThat(Growth.of(sets(8, 7, 7, 7, 7, 7, 9))).isEmpty();
-        assertThat(Growth.of(sets(9, 5, 5, 5, 8, 8, 8))).isEmpty();
-        assertThat(Growth.of(sets(7, 7, 7, 7, 7, 7)))
+        assertThat(Growth.of(sets(8, 7, 7, 7, 7, 7, 7), 0.62)).contains(Growth.STOPPED);
+        assertThat(Growth.of(sets(8, 7, 7, 7, 7, 7, 9), 0.62)).isEmpty();
+        assertThat(Growth.of(sets(9, 5, 5, 5, 8, 8, 8), 0.62)).isEmpty();
+        assertThat(Growth.of(sets(7, 7, 7, 7, 7, 7), 0.62))
                 .as("six are not enough to compare")
                 .isEmpty();
     }

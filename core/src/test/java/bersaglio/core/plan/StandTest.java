@@ -3,6 +3,7 @@ package bersaglio.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
+import bersaglio.core.charting.ClubDays;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.SetResult;
@@ -116,6 +117,6 @@ class StandTest {
         Drill onDays = Samples.drill(new MetInLast(2, 3, MetInLast.Each.DAY));
         assertThat(new Ledger(onDays, List.of()).setsToMove()).hasValue(2);
         int top = drill.levels().size();
-        assertThat(new Ledger(drill, List.of(), top).setsToMove()).isEmpty();
+        assertThat(new Ledger(drill, List.of(), top, ClubDays.UTC).setsToMove()).isEmpty();
     }
 }

@@ -1,5 +1,7 @@
 package bersaglio.server.charting;
 
+import bersaglio.core.charting.ClubDays;
+import bersaglio.core.charting.Habits;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
@@ -16,15 +18,22 @@ public class Ledgers {
 
     private final ResultStore results;
     private final Drills drills;
+    private final ClubDays days;
 
-    Ledgers(ResultStore results, Drills drills) {
+    Ledgers(ResultStore results, Drills drills, ClubDays days) {
         this.results = results;
         this.drills = drills;
+        this.days = days;
     }
 
     /** @param track wing, hand or side, where the drill keeps them apart */
     public Ledger of(UUID player, Drill drill, String track) {
-        return new Ledger(drill, results.setsOf(player, drill.id()), startOn(player, drill, track)).on(track);
+        return new Ledger(drill, results.setsOf(player, drill.id()), startOn(player, drill, track), days).on(track);
+    }
+
+    /** How a player goes about a drill, by the own log. */
+    public Habits habits(UUID player, Drill drill, String track) {
+        return Habits.of(of(player, drill, track).sets(), days);
     }
 
     public int startOn(UUID player, Drill drill, String track) {

@@ -3,11 +3,11 @@ package bersaglio.server.forecasts;
 import bersaglio.core.charting.Habits;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Growth;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Trying;
 import bersaglio.core.forecast.Compared;
 import bersaglio.core.forecast.Forecast;
-import bersaglio.core.forecast.Growth;
 import bersaglio.core.forecast.Pace;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
@@ -165,7 +165,7 @@ class ForecastController {
         boolean allKnown = all.size() == 1 + with.size();
         Optional<PlayerRate> rate =
                 allKnown ? Optional.of(PlayerRate.together(all).holding(habits.setsADay())) : Optional.empty();
-        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level));
+        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level), rung.targetRate());
         Optional<SizeView> size =
                 rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
         return view(rung, rate, all, pace, own.isPresent(), growth, chance, size, unmet(player, version));

@@ -47,7 +47,7 @@ class PlayerRates {
     }
 
     Habits habits(UUID player, Drill drill, String track) {
-        return Habits.of(ledgers.of(player, drill, track).sets());
+        return ledgers.habits(player, drill, track);
     }
 
     Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, String track, int level) {

@@ -1,5 +1,6 @@
 package bersaglio.server.players;
 
+import bersaglio.core.charting.ClubDays;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Court;
 import bersaglio.core.court.sport.Courts;
@@ -65,6 +66,7 @@ class PlayerController {
     private final Shelf<Place> places;
     private final Shelf<TargetSet> targets;
     private final Clock clock;
+    private final ClubDays days;
     private final Settings settings;
     private final Writer writer;
 
@@ -78,6 +80,7 @@ class PlayerController {
             Shelf<Place> places,
             Shelf<TargetSet> targets,
             Clock clock,
+            ClubDays days,
             Settings settings,
             Writer writer) {
         this.players = players;
@@ -89,17 +92,20 @@ class PlayerController {
         this.places = places;
         this.targets = targets;
         this.clock = clock;
+        this.days = days;
         this.settings = settings;
         this.writer = writer;
     }
 
     /**
      * What a page needs before anything else: every version of every drill, of each the newest first, and the courts
-     * that they, the targets and the places are on. {@code serverTime} is in milliseconds since 1970.
+     * that they, the targets and the places are on. {@code serverTime} is in milliseconds since 1970; {@code days} says by
+     * how many milliseconds the club's clocks are ahead of UTC since which instant.
      */
     record ClubView(
             boolean demo,
             long serverTime,
+            List<ClubDays.Change> days,
             List<Player> players,
             List<DrillView> drills,
             List<CourtView> courts,
@@ -113,6 +119,7 @@ class PlayerController {
         return new ClubView(
                 settings.demo(),
                 clock.millis(),
+                days.changes(),
                 players.all(),
                 drills.all().stream().map(views::of).toList(),
                 courts().stream().map(CourtView::of).toList(),

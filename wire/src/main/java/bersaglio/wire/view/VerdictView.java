@@ -1,6 +1,8 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.drill.Growth;
 import bersaglio.core.drill.Verdict;
+import org.jspecify.annotations.Nullable;
 
 /** What a set says, with how far it can be trusted; rates and chances are shares from 0 to 1. */
 public record VerdictView(
@@ -13,6 +15,7 @@ public record VerdictView(
         int tries,
         double notReadyRate,
         double luckChance,
+        @Nullable Growth growth,
         AdviceView advice) {
 
     public static VerdictView of(Verdict verdict) {
@@ -26,6 +29,7 @@ public record VerdictView(
                 verdict.tries(),
                 verdict.notReadyRate(),
                 verdict.luckChance(),
+                verdict.growth().orElse(null),
                 AdviceView.of(verdict.advice()));
     }
 }

@@ -1,4 +1,4 @@
-package bersaglio.core.forecast;
+package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
@@ -10,6 +10,7 @@ import java.util.Optional;
 /** Whether a level still fits a player who has held enough sets of it. */
 public enum Growth {
     TOO_EASY,
+    /** Nearly always missed, or at half of the rate that the level asks for at most. */
     OUT_OF_REACH,
     /** No better best, and no rise to speak of: another drill for the same purpose would do more. */
     STOPPED;
@@ -20,15 +21,21 @@ public enum Growth {
     private static final double SURE = 0.8;
     private static final int SETS_LOOKED_AT = 6;
     private static final double RISING = 0.6;
+    private static final double FAR_BELOW = 0.5;
+    private static final int MOST_SETS = 120;
 
-    /** @param attempts all sets at the level in order; unweighted */
-    public static Optional<Growth> of(List<Attempt> attempts) {
+    /**
+     * @param held       all sets at the level in order, of which the latest 120 are looked at; unweighted
+     * @param targetRate the rate that the level asks for
+     */
+    public static Optional<Growth> of(List<Attempt> held, double targetRate) {
+        List<Attempt> attempts = held.subList(Math.max(0, held.size() - MOST_SETS), held.size());
         HitRate all = rate(attempts);
         if (Threshold.reaches(all.trials(), LEAST_TRIALS)) {
             if (Threshold.reaches(all.mastery(EASY_RATE), SURE)) {
                 return Optional.of(TOO_EASY);
             }
-            if (Threshold.reaches(1 - all.mastery(HARD_RATE), SURE)) {
+            if (Threshold.reaches(1 - all.mastery(Math.max(HARD_RATE, FAR_BELOW * targetRate)), SURE)) {
                 return Optional.of(OUT_OF_REACH);
             }
         }
