@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWakeLock } from '@vueuse/core'
+import { useMediaQuery, useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onActivated, onBeforeUnmount, onDeactivated, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useOutbox } from '@/charting/outbox'
@@ -43,6 +43,7 @@ const onCourt = useOnCourt()
 const feedback = useFeedback()
 const outbox = useOutbox()
 const wakeLock = useWakeLock()
+const onPhone = useMediaQuery('(max-width: 800px)')
 const charted = useSet()
 const { set, level } = charted
 const { players, person, practised, court, places, failed, ask, choosePlace } = useWhoAndWhat(props, charted)
@@ -148,7 +149,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
     <v-btn @click="ready = load()">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
-    <p v-if="person && practised" class="phone-line">
+    <p v-if="onPhone && person && practised" class="phone-line">
       <strong>{{ person.name }}</strong> {{ t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
     </p>
     <section ref="area" class="court-area" tabindex="-1">
