@@ -1,5 +1,5 @@
 import type {
-  ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
+  Advice, ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
 } from '@/shared/api'
 import { clubDays } from '@/shared/clock'
 import type { Place } from '@/court/turn'
@@ -106,6 +106,10 @@ export async function loadRules() {
       fromHere(): FromHere | undefined {
         const here = chart.fromHere()
         return here === '' ? undefined : JSON.parse(here)
+      },
+      decided(): Advice | undefined {
+        const advice = chart.decided()
+        return advice === '' ? undefined : JSON.parse(advice)
       },
       lying(): Lying {
         return JSON.parse(chart.lying())

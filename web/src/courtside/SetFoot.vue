@@ -5,7 +5,7 @@ import CountDialog from './CountDialog.vue'
 import type { Entries } from './entries'
 
 /** What is done to the set as a whole, always in the same place; dead until there is a set. */
-defineProps<{ set: SetView | undefined, names: string[], parts: string[] }>()
+defineProps<{ set: SetView | undefined, over: boolean, names: string[], parts: string[] }>()
 const emit = defineEmits<{ pause: [], close: [], count: [given: Parameters<Entries['countIs']>[0]] }>()
 const countIs = defineModel<boolean>('countIs', { required: true })
 const { t } = useI18n()
@@ -20,8 +20,8 @@ const { t } = useI18n()
     <v-btn
       class="close"
       size="large"
-      :color="set && set.standing !== 'OPEN' ? 'primary' : undefined"
-      :variant="set && set.standing !== 'OPEN' ? 'flat' : 'outlined'"
+      :color="over ? 'primary' : undefined"
+      :variant="over ? 'flat' : 'outlined'"
       :disabled="!set"
       @click="emit('close')"
     >

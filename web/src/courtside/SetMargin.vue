@@ -9,10 +9,10 @@ import type {
 import { levelOf, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import CallerSelect from './CallerSelect.vue'
-import CloseCall from './CloseCall.vue'
 import FromHere from './FromHere.vue'
 import type { Logged } from './entries'
 import LayingCard from './LayingCard.vue'
+import SetAsks from './SetAsks.vue'
 import SetConditions from './SetConditions.vue'
 import SetDecision from './SetDecision.vue'
 import SetFacts from './SetFacts.vue'
@@ -90,7 +90,7 @@ const parts = computed(() => {
   <div class="margin">
     <header>
       <h1>{{ player.name }}</h1>
-      <p>{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
+      <p class="drill">{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small asked" :title="goal(rung)">{{ goal(rung) }}</p>
     </header>
 
@@ -105,22 +105,10 @@ const parts = computed(() => {
       @tick="emit('tick')"
     />
 
-    <SetDecision
-      v-if="set?.closed && !chosen"
-      class="comes"
-      :drill="drill"
-      :level="level"
-      :set="set"
-      :verdict="verdict"
-      :decided="decided"
-      @move="(to, by, unmet) => emit('move', to, by, unmet)"
-      @next="emit('next')"
-      @reopen="emit('reopen')"
-    />
     <!-- What comes and goes has its place here, so that nothing above and below it moves. -->
     <div
-      v-else
       class="comes"
+      :class="{ closed: set?.closed }"
       tabindex="0"
       :aria-label="t('courtside.more')"
       role="region"
@@ -132,11 +120,22 @@ const parts = computed(() => {
         @call="emit('call', chosen.shot.id, $event)"
         @done="emit('unchoose')"
       />
-      <section v-if="verdict" class="verdict" data-test="verdict">
+      <SetDecision
+        v-else-if="set?.closed"
+        :drill="drill"
+        :level="level"
+        :set="set"
+        :verdict="verdict"
+        :decided="decided"
+        @move="(to, by, unmet) => emit('move', to, by, unmet)"
+        @next="emit('next')"
+        @reopen="emit('reopen')"
+      />
+      <section v-if="verdict && !set?.closed" class="verdict" data-test="verdict">
         <SetVerdict :verdict="verdict" :level="level" :with-advice="false" />
       </section>
       <ShotNotes
-        v-if="set && noted"
+        v-if="set && !set.closed && noted"
         :shot="noted"
         :watch-point="drill.design.watchPoint"
         @note="(note, on) => emit('enter', () => charted.note(noted!.id, note, on))"
@@ -151,7 +150,7 @@ const parts = computed(() => {
         :players="players"
         @enter="emit('enter', $event)"
       />
-      <StanceMover v-if="stance" :stance="stance" @stand="emit('stand', $event)" />
+      <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
       <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>
       <template v-if="!set">
         <v-btn v-if="canBeLaid" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
@@ -172,29 +171,29 @@ const parts = computed(() => {
           @under="emit('under', $event)"
         />
       </template>
-      <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
-      <v-btn v-if="set?.trials && !verdict" variant="text" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
-      <CallerSelect v-model="caller" />
-      <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
+      <template v-if="!set?.closed">
+        <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
+        <v-btn v-if="set?.trials && !verdict" variant="text" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
+        <CallerSelect v-model="caller" />
+        <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
+      </template>
     </div>
 
     <template v-if="!set?.closed">
-      <div class="asks">
-        <CloseCall
-          v-if="closeShot"
-          :shot="closeShot"
-          :on-surface="onSurface"
-          :effect="asksEffect"
-          @call="emit('call', closeShot.id, $event)"
-        />
-        <p v-else-if="set?.count.full" class="full">
-          {{ set.count.left === 0 ? t('courtside.full', { balls: set.trials }) : t('count.over') }}
-        </p>
-      </div>
+      <SetAsks
+        class="asks"
+        :set="set"
+        :close-shot="closeShot"
+        :on-surface="onSurface"
+        :effect="asksEffect"
+        :already="charted.already.value"
+        @call="(shot, ruling) => emit('call', shot, ruling)"
+      />
       <SetFoot
         v-model:count-is="countIs"
         class="foot"
         :set="set"
+        :over="!!charted.already.value || !!set && set.standing !== 'OPEN'"
         :names="names"
         :parts="parts"
         @pause="emit('pause')"
@@ -245,6 +244,10 @@ h1 {
   padding-top: 12px;
 }
 
+.closed {
+  grid-row: 3 / span 2;
+}
+
 .lay,
 .comes > :deep(.v-btn) {
   min-height: 48px;
@@ -263,11 +266,13 @@ h1 {
   grid-row: 4;
 }
 
-.full {
-  font-weight: 650;
-}
-
 @media (max-width: 800px) {
+  /* They stand above the court there. */
+  h1,
+  .drill {
+    display: none;
+  }
+
   /* The page scrolls, so what may grow comes last. */
   .margin {
     grid-template: auto auto 108px auto auto / minmax(0, 1fr);
@@ -281,6 +286,10 @@ h1 {
   .comes {
     grid-row: 5;
     overflow: visible;
+  }
+
+  .closed {
+    grid-row: 3 / span 3;
   }
 }
 </style>

@@ -96,7 +96,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="set?.partners.length" class="small" data-test="with">{{ t('count.withNames', { names: names.join(', ') }) }}</p>
     <template v-if="findsRange && !scoring && !set?.closed">
       <p class="small">{{ t('count.range') }}</p>
-      <v-btn @click="emit('enter', charted.startScoring)">{{ t('count.startScoring') }}</v-btn>
+      <v-btn @click="emit('enter', () => charted.startScoring(settings.standpoint))">{{ t('count.startScoring') }}</v-btn>
     </template>
     <p v-if="set?.count.called !== undefined" class="small" data-test="called">{{ t('count.called', { count: set.count.called }) }}</p>
     <form v-else-if="fresh && calling" class="call" @submit.prevent="call">

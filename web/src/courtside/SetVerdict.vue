@@ -7,13 +7,15 @@ import { useSentences } from '@/shared/sentences'
 const props = defineProps<{ verdict: Verdict, level: number, withAdvice: boolean }>()
 const { advice, growth, evidence, luck } = useSentences()
 const bar = computed(() => props.verdict.advice.call === 'MOVE_UP' ? 'up' : 'stay')
+/** Out of reach, "stay" is no longer what there is to say. */
+const back = computed(() => props.verdict.growth === 'OUT_OF_REACH' && props.verdict.advice.call === 'STAY')
 const fits = computed(() => growth(props.verdict, props.level))
 </script>
 
 <template>
   <div class="verdict">
-    <p v-if="withAdvice" class="advice" :class="bar">{{ advice(verdict.advice) }}</p>
-    <p v-if="withAdvice && fits" class="advice" :class="{ back: verdict.growth === 'OUT_OF_REACH' }" data-test="growth">{{ fits }}</p>
+    <p v-if="withAdvice && !back" class="advice" :class="bar">{{ advice(verdict.advice) }}</p>
+    <p v-if="withAdvice && fits" class="advice" :class="{ back }" data-test="growth">{{ fits }}</p>
     <p class="evidence">{{ evidence(verdict) }}</p>
     <p class="evidence">{{ luck(verdict) }}</p>
   </div>

@@ -19,7 +19,7 @@ export function entriesOf(write: Write, opened: (standpoint: Standpoint) => Logg
     close: (said: Said) => write('set.closed', { said }),
     reopen: () => write('set.reopened', {}),
     /** The balls until now were for the range; from here on they count. */
-    startScoring: () => write('scoring.started', {}),
+    startScoring: (standpoint: Standpoint) => entered(standpoint, 'scoring.started', {}),
     payOwed: (count: number) => write('owed.paid', { count }),
     pause: () => write('set.paused', {}),
     goOn: () => write('set.resumed', {}),

@@ -10,7 +10,7 @@ import {
 } from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  EVENT_VERSION, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling,
+  EVENT_VERSION, type Advice, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling,
   type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
 import { clubDate, clubTime } from '@/shared/clock'
@@ -23,6 +23,8 @@ import { useWatching } from './useWatching'
 export function useSet() {
   const outbox = useOutbox()
   const set = shallowRef<SetView>()
+  /** What this set has decided while it still runs. */
+  const already = shallowRef<Advice>()
   const standing = shallowRef<Standing>()
   const tookPen = ref(false)
   let rules: LoadedRules
@@ -140,7 +142,7 @@ export function useSet() {
   async function fresh() {
     onTheWay.value = []
     session = await sessionOf(clubDate(clubTime()))
-    set.value = undefined
+    set.value = already.value = undefined
     lastEvent = undefined
     tookPen.value = false
     run = uuid()
@@ -179,6 +181,7 @@ export function useSet() {
 
   function show(seen: SetView) {
     set.value = seen
+    already.value = seen.closed ? undefined : chart.decided()
     team.value = seen.count.turn ?? team.value
   }
 
@@ -278,9 +281,7 @@ export function useSet() {
 
   const history = (of = run) => (standing.value?.sets ?? []).filter((line) => line.run !== of)
   /** Milliseconds since the set's start in which it was played. */
-  function played(): number {
-    return set.value ? Math.max(0, (set.value.pausedSince ?? clock.at()) - set.value.paused) : 0
-  }
+  const played = () => set.value ? Math.max(0, (set.value.pausedSince ?? clock.at()) - set.value.paused) : 0
 
   async function next() {
     const line = set.value ? chart.line() : undefined
@@ -293,7 +294,7 @@ export function useSet() {
 
   return {
     ...entriesOf(write, open), watching: pens.watching, takeOver: pens.takeOver, playerId: () => player.id,
-    set, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
+    set, already, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
     under, standAt, forget, load, land, landed, preview, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
   }
 }

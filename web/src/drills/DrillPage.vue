@@ -16,7 +16,7 @@ import { newestOf } from './newest'
 /** Where a coach thinks about a drill: its target, its rungs, what a miss does, what moves a player up, and the forecast. */
 const props = defineProps<{ family: string }>()
 const { t } = useI18n()
-const { rule } = useSentences()
+const { retreat, rule } = useSentences()
 const { step } = useSteps()
 const { missRule, stations } = useGoals()
 const { answer, failed, load } = useAsked(async () => {
@@ -99,7 +99,7 @@ const surface = computed(() => {
         <p>{{ missRule(level.goal) }}</p>
         <p>{{ rule(level) }}</p>
         <p class="soft">
-          {{ t(`retreat.${level.retreat.rule}`, { sets: level.retreat.sets ?? 0 }) }} {{ t('drills.tries', { tries: level.tries }) }}
+          {{ retreat(level) }} {{ t('drills.tries', { tries: level.tries }, level.tries) }}
         </p>
         <p v-if="drill.design.below">
           <router-link :to="`/drills/${drill.design.below}`">{{ t('drills.below', { drill: nameOf(drill.design.below) }) }}</router-link>

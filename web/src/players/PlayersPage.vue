@@ -150,6 +150,10 @@ li a {
   color: var(--ink);
 }
 
+li {
+  font-size: 15px;
+}
+
 .level {
   white-space: nowrap;
 }

@@ -19,7 +19,7 @@ export function useGoals() {
       one: goal.ways?.[0] ?? '',
       other: goal.ways?.[1] ?? '',
       measure: goal.measure ? t(`goal.measure.${goal.measure}`) : '',
-    })
+    }, times || 1)
     const within = goal.balls && !['QUOTA', 'BEST', 'TEST', 'COMPARE'].includes(goal.kind) ? t('goal.within', { balls: goal.balls }) : ''
     return `${words}${within}`
   }

@@ -25,7 +25,7 @@ export function useSentences() {
 
   function advice(given: Pick<Advice, 'code' | 'figures'>): string {
     const key = `advice.${given.code}`
-    return te(key) ? t(key, figures(given.figures)) : given.code
+    return te(key) ? t(key, figures(given.figures), given.figures['unmet'] ?? 1) : given.code
   }
 
   /** Whether the level still fits, where it does not. */
@@ -73,22 +73,43 @@ export function useSentences() {
   }
 
   function goal(level: Aimed): string {
-    return AIMED.has(level.goal.kind)
-      ? t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
-      : asked(level.goal)
+    if (!AIMED.has(level.goal.kind)) {
+      return asked(level.goal)
+    }
+    const size = sizeWords(level)
+    return size
+      ? t('goal.intoSized', { goal: asked(level.goal), target: level.target.name, size })
+      : t('goal.into', { goal: asked(level.goal), target: targetWords(level) })
   }
 
-  /** What is aimed at: the size of a single zone, else the target by its name. */
-  function targetWords(level: Aimed): string {
+  /** The size of a single zone; of others there is none in two numbers. */
+  function sizeWords(level: Aimed): string {
     const zones = level.forRight.stages.length === 1 ? stageOf(level.forRight).zones : []
     const zone = zones[0]
     if (zone && zones.length === 1 && zone.whole.kind === 'RECTANGLE' && !zone.rings && !zone.avoid) {
       return t('target.sized', sizeOf(zone.whole))
     }
+    return ''
+  }
+
+  /** What is aimed at: the size of a single zone, else the target by its name. */
+  function targetWords(level: Aimed): string {
+    const size = sizeWords(level)
+    if (size) {
+      return size
+    }
     return level.ring > 0 ? t('target.ring', { name: level.target.name, ring: level.ring }) : level.target.name
   }
 
-  return { ruling, advice, growth, evidence, luck, rule, goal, targetWords }
+  /** What takes a player down, where the rule that moves up does not do that itself. */
+  function retreat({ advance, retreat: { rule: name, sets = 0, to } }: Pick<Level, 'advance' | 'retreat'>): string {
+    if (name === 'stay') {
+      return ['sequential', 'ball_by_ball', 'learners'].includes(advance.rule) ? '' : t('retreat.stay')
+    }
+    return t(to === 'THE_START' ? 'retreat.after_unmet_start' : `retreat.${name}`, { sets })
+  }
+
+  return { ruling, advice, growth, evidence, luck, rule, retreat, goal, targetWords, sizeWords }
 }
 
 export function levelOf(drill: Drill, number: number): Level {

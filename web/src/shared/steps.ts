@@ -1,6 +1,6 @@
 import { useI18n } from 'vue-i18n'
 import type { Level } from './api'
-import { asPercent } from './format'
+import { asMetres } from './format'
 import { useGoals } from './goals'
 import { useSentences, type Aimed } from './sentences'
 
@@ -10,37 +10,37 @@ export type Rung = Aimed & Pick<Level, 'dials' | 'tries' | 'advance'>
 export function useSteps() {
   const { t } = useI18n()
   const { asked, missRule } = useGoals()
-  const { goal, rule, targetWords } = useSentences()
+  const { goal, rule, sizeWords } = useSentences()
 
   function step(level: Rung, before: Rung | undefined): string {
     if (!before) {
-      return [goal(level), ...dials(level)].join(', ')
+      return asOne([goal(level), ...dials(level)])
     }
-    const said = [
+    const said = asOne([
       changed(asked, level.goal, before.goal),
       target(level, before),
       ...dials(level, before),
       changed(missRule, level.goal, before.goal),
-      level.tries === before.tries ? '' : t('drills.tries', { tries: level.tries }),
-      rule(level) === rule(before) ? '' : rule(level),
-    ].filter((words) => words !== '')
-    return said.length ? said.join(', ') : t('step.same')
+      changed(rule, level, before),
+      level.tries === before.tries ? '' : t('drills.tries', { tries: level.tries }, level.tries),
+    ])
+    return said || t('step.same')
   }
 
-  /** A single zone by its size; of others, by how much less there is to hit. */
+  /** A single zone by its size; of others, by how much there is to hit. */
   function target(level: Rung, before: Rung): string {
     if (level.ring !== before.ring) {
       return t('step.ring', { ring: level.ring })
     }
     const size = sizeOf(level)
-    if (targetWords(level) !== targetWords(before) && targetWords(level) !== level.target.name) {
-      return t('step.sized', { size: targetWords(level) })
+    const words = sizeWords(level)
+    if (words && words !== sizeWords(before)) {
+      return t('step.sized', { size: words })
     }
     if (size === sizeOf(before)) {
       return JSON.stringify(level.forRight) === JSON.stringify(before.forRight) ? '' : t('step.elsewhere')
     }
-    const share = asPercent(Math.abs(1 - size / sizeOf(before)))
-    return t(size < sizeOf(before) ? 'step.smaller' : 'step.larger', { share })
+    return t('step.toHit', { size: asMetres(size) })
   }
 
   function dials({ dials }: Rung, before?: Rung): string[] {
@@ -58,6 +58,12 @@ export function useSteps() {
   }
 
   return { step }
+}
+
+/** Parts of a sentence, each written as one of its own, in one. */
+function asOne(parts: string[]): string {
+  const words = parts.filter((part) => part !== '').map((part) => part.replace(/\.$/, ''))
+  return words.map((part, place) => `${place === 0 ? part.charAt(0).toUpperCase() : part.charAt(0).toLowerCase()}${part.slice(1)}`).join(', ')
 }
 
 function changed<T>(say: (of: T) => string, now: T, before: T): string {

@@ -48,7 +48,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 190px 250px minmax(0, 1fr) auto;
+  grid-template-columns: 190px minmax(0, 1.1fr) minmax(0, 1fr) auto;
   gap: 24px;
   align-items: center;
   padding: 12px 0;
@@ -93,6 +93,15 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
   .row {
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 8px 16px;
+  }
+
+  /* One line each, so that the first three players can be started without scrolling. */
+  .says,
+  .what .small {
+    display: -webkit-box;
+    overflow: hidden;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 1;
   }
 
   .says {

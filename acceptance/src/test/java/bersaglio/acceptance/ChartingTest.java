@@ -48,9 +48,10 @@ class ChartingTest {
         assertThat(court.verdict()).hasCount(0);
         court.row("11").shows("8 of 9").stands("Quota met");
         court.press("Close set");
-        assertThat(court.verdict()).containsText("Move up: 8 of 9 meets 8 of 12.");
+        assertThat(court.verdict()).containsText("Move up: 8 of 9 speak for 74");
         assertThat(court.verdict()).containsText(Pattern.compile("the true rate lies between \\d+.% and \\d+.%"));
-        assertThat(court.verdict()).containsText("passes this level by luck 20 times in 100 within one try");
+        assertThat(court.verdict())
+                .containsText(Pattern.compile("passes this level by luck \\d+ times in 100 within one try"));
         court.press("Move up to level 2");
         assertThat(page.getByTestId("decided")).hasText("Moved up to level 2.");
         court.sent();
@@ -63,7 +64,7 @@ class ChartingTest {
                 .click();
         assertThat(page.getByText("Level 2 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).hasCount(1);
-        assertThat(page.locator("tbody tr")).containsText(Pattern.compile("8 of 9.*1\\.80 × 2\\.20 m.*Met"));
+        assertThat(page.locator("tbody tr")).containsText(Pattern.compile("8 of 9.*1\\.80.×.2\\.20.m.*Met"));
         assertThat(page.locator(".drawing .mark")).hasCount(9);
         assertThat(page.getByRole(
                         AriaRole.LISTITEM, new Page.GetByRoleOptions().setName(Pattern.compile("Level 1: 8 of 9"))))

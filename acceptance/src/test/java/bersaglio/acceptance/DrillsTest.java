@@ -8,6 +8,7 @@ import bersaglio.core.drill.AfterUnmet;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.OneMetQuota;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import bersaglio.wire.DrillCodec;
@@ -22,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The drill page with its forecast, and sets of other goals than a quota. */
 @ExtendWith(Club.class)
@@ -86,10 +88,11 @@ class DrillsTest {
     void withoutANetworkTheForecastThatWasAskedIsStillThere(Hall hall) {
         Page page = hall.tablet();
         page.navigate(hall.address() + "/drills/straight-clear");
+        page.locator(".rungs button").first().click();
         assertThat(page.getByTestId("met")).isVisible();
         String told = page.getByTestId("met").innerText();
         page.context().setOffline(true);
-        page.locator(".rungs button").nth(3).click();
+        page.locator(".rungs button").nth(2).click();
         assertThat(page.getByText("No forecast now: it needs the connection once."))
                 .isVisible();
         page.locator(".rungs button").first().click();
@@ -105,7 +108,7 @@ class DrillsTest {
     @Test
     void aRunStartsAgainAfterAMissAndMovesUpWhenItIsThere(Hall hall) throws IOException {
         try (StartedServer own = StartedServer.withDemo()) {
-            own.post("/api/drills/straight-clear/levels/1/goal", "{\"kind\":\"RUN\",\"hits\":3}");
+            keepGoal(own, "{\"kind\":\"RUN\",\"hits\":3}");
             Courtside court = onCourt(hall, own);
             court.row("110").shows("0 in a row");
             assertThat(court.page().getByTestId("best")).containsText("broke at 2");
@@ -120,8 +123,8 @@ class DrillsTest {
     @Test
     void aLadderFallsBackAsItsMissRuleSaysAndStaysWhenItIsLeftEarly(Hall hall) throws IOException {
         try (StartedServer own = StartedServer.withDemo()) {
-            own.post(
-                    "/api/drills/straight-clear/levels/1/goal",
+            keepGoal(
+                    own,
                     "{\"kind\":\"LADDER\",\"stations\":[{\"name\":\"Stand\",\"hits\":2,\"zone\":0},"
                             + "{\"name\":\"Move\",\"hits\":2,\"zone\":0}],"
                             + "\"misses\":{\"does\":\"RESTART_LADDER\"}}");
@@ -148,7 +151,7 @@ class DrillsTest {
             court.row("00").press("Close set");
             assertThat(court.verdict()).containsText("ended early");
             court.press("Move up unmet").sent().press("Next set").row("00000").press("Close set");
-            assertThat(court.verdict()).containsText("Step back to level 1: 1 sets in a row were not met.");
+            assertThat(court.verdict()).containsText("Step back to level 1: the last set was not met.");
             court.press("Step back to level 1").sent();
             assertThat(court.page().getByTestId("decided")).hasText("Stepped back to level 1.");
             court.press("Next set");
@@ -167,7 +170,7 @@ class DrillsTest {
                         one.dials(),
                         one.tries(),
                         one.coachTarget(),
-                        one.advance(),
+                        new OneMetQuota(),
                         new AfterUnmet(1, AfterUnmet.Back.ONE_LEVEL),
                         one.accepts()))
                 .toList();
@@ -180,6 +183,17 @@ class DrillsTest {
                 first.freedom(),
                 first.design(),
                 levels);
+    }
+
+    /** The straight clear with another goal on its first level, which one met set passes. */
+    private static void keepGoal(StartedServer own, String goal) {
+        ObjectNode clear = (ObjectNode) own.drill("straight-clear");
+        ObjectNode first = (ObjectNode) clear.at("/levels/0");
+        first.set("goal", StartedServer.JSON.readTree(goal));
+        first.set("advance", StartedServer.JSON.readTree("{\"rule\":\"one_met\"}"));
+        assertThat(own.put("/api/drills/straight-clear?basedOn=1", clear.toString())
+                        .statusCode())
+                .isEqualTo(201);
     }
 
     private static void keep(StartedServer own, Drill drill) {

@@ -172,7 +172,8 @@ class FlowsTest {
         hands.look(court).shows("1 of 1").sent();
         hands.press(page, "End the queue");
         hands.press(page, "Close the sets and end");
-        assertThat(page.getByText("Another drill")).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Another drill")))
+                .isVisible();
         court.sent();
 
         String trials = "";

@@ -2,6 +2,7 @@ package bersaglio.browser;
 
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.Deciding;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
@@ -12,6 +13,7 @@ import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.LyingCodec;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
@@ -19,6 +21,7 @@ import com.eclipsesource.json.Json;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSExport;
 
 /** The chart of one set in the page, judged after every event. */
@@ -28,6 +31,10 @@ public final class Chart {
     private final Ledger ledger;
     private final List<ChartEvent> events = new ArrayList<>();
     private Optional<ChartedSet> set = Optional.empty();
+    /** What came before this set stays as it is while it runs on one rung. */
+    private @Nullable Deciding deciding;
+
+    private String decidingOn = "";
 
     Chart(Drill drill, List<SetResult> history) {
         this.drill = drill;
@@ -102,6 +109,26 @@ public final class Chart {
                         .add("rate", here.rate())
                         .add("trials", here.trials())
                         .toString())
+                .orElse("");
+    }
+
+    /** What the set has decided already, as an advice; empty text while it is open. */
+    @JSExport
+    public String decided() {
+        ChartedSet now = charted();
+        if (!now.drill().level(now.level()).advance().looksAtEachBall() || !now.isAccepted()) {
+            return "";
+        }
+        SetResult line = now.asResult();
+        String where = line.level() + " " + line.track() + " " + line.laid();
+        Deciding known = deciding;
+        if (known == null || !where.equals(decidingOn)) {
+            known = ledger.deciding(line);
+            deciding = known;
+            decidingOn = where;
+        }
+        return known.after(line.attempt())
+                .map(advice -> ResultCodec.encode(AdviceView.of(advice)).toString())
                 .orElse("");
     }
 

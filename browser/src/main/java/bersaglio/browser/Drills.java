@@ -41,7 +41,7 @@ final class Drills {
 
     static JsonObject answer(Drill drill) {
         JsonArray easier = new JsonArray();
-        drill.easierLevels().forEach(easier::add);
+        drill.requireReachable().easierLevels().forEach(easier::add);
         return Json.object().add("drill", DrillCodec.encode(drill)).add("easier", easier);
     }
 

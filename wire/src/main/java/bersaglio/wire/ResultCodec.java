@@ -290,7 +290,7 @@ public final class ResultCodec {
         }
     }
 
-    private static JsonObject encode(AdviceView advice) {
+    public static JsonObject encode(AdviceView advice) {
         JsonObject figures = Json.object();
         for (Map.Entry<String, Double> figure : advice.figures().entrySet()) {
             figures.add(figure.getKey(), figure.getValue());

@@ -144,6 +144,13 @@ public final class Ledger {
         return alike.historyBefore(alike.placeOf(set), set.level(), set.laid()).with(days.on(set.attempt()));
     }
 
+    /** For a set that runs: whether it has decided its level already. */
+    public Deciding deciding(SetResult set) {
+        Ledger alike = on(set.track());
+        return new Deciding(
+                drill, drill.level(set.level()), alike.historyBefore(alike.placeOf(set), set.level(), set.laid()));
+    }
+
     /** The chance to meet the goal from where an open set stands. */
     public Optional<FromHere> fromHere(ChartedSet set) {
         return FromHere.of(drill.level(set.level()), historyWith(set.asResult()).attempts(), set.count());

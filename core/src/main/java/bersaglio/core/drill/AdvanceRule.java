@@ -2,6 +2,7 @@ package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.problem.Refused;
 import java.util.List;
 
 /** What moves a player up. Each rule says what it makes of the sets at a level when one of them closes. */
@@ -27,6 +28,13 @@ public sealed interface AdvanceRule
     default boolean looksAtEachBall() {
         return false;
     }
+
+    /**
+     * For a rule that is being made: a player who never misses must come through.
+     *
+     * @throws Refused when nobody ever would, at this target rate
+     */
+    default void requireReachable(double targetRate) {}
 
     /**
      * How often it has let a player of this true rate through after each set, up to so many; exact.

@@ -127,4 +127,20 @@ public record Drill(
                 ? new Advice(Advice.Call.STAY, "bottom.reached", advice.figures())
                 : advice;
     }
+
+    /**
+     * For a drill that is being made; one that is stored stays as it is.
+     *
+     * @throws Refused when a level's rule lets nobody through, whatever is hit
+     */
+    public Drill requireReachable() {
+        for (Level level : levels) {
+            try {
+                level.advance().requireReachable(level.targetRate());
+            } catch (Refused refused) {
+                throw refused.under("advance").under("levels." + (level.number() - 1));
+            }
+        }
+        return this;
+    }
 }

@@ -8,6 +8,7 @@ import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
+import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -126,6 +127,18 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
     /** @param asked the true rate asked for */
     private boolean advances(double asked, int trials, HitRate weighted) {
         return trials >= leastTrials && isLikelyEnough(asked, weighted);
+    }
+
+    /** With a half life that is too short the latest balls alone never tell enough, however many are hit. */
+    @Override
+    public void requireReachable(double targetRate) {
+        if (halfLife > 0) {
+            double endless = 1 / (1 - Math.pow(0.5, 1.0 / halfLife));
+            if (!isLikelyEnough(targetRate, new HitRate(endless, endless))) {
+                throw new Refused(
+                        "never_enough", "halfLife", Integer.toString(halfLife), "longer, or 0 for all balls alike");
+            }
+        }
     }
 
     private boolean isLikelyEnough(double asked, HitRate weighted) {

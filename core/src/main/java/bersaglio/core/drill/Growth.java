@@ -1,6 +1,7 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
@@ -25,11 +26,16 @@ public enum Growth {
     private static final int MOST_SETS = 120;
 
     /**
+     * Of a goal that nobody meets or misses, as a measured one, there is none.
+     *
      * @param held       all sets at the level in order, of which the latest 120 are looked at; unweighted
      * @param targetRate the rate that the level asks for
      */
     public static Optional<Growth> of(List<Attempt> held, double targetRate) {
         List<Attempt> attempts = held.subList(Math.max(0, held.size() - MOST_SETS), held.size());
+        if (attempts.stream().allMatch(attempt -> attempt.standing() == Standing.DONE)) {
+            return Optional.empty();
+        }
         HitRate all = rate(attempts);
         if (Threshold.reaches(all.trials(), LEAST_TRIALS)) {
             if (Threshold.reaches(all.mastery(EASY_RATE), SURE)) {
@@ -48,7 +54,7 @@ public enum Growth {
         }
         int from = attempts.size() - SETS_LOOKED_AT;
         List<Attempt> last = attempts.subList(from, attempts.size());
-        if (best(last) > best(attempts.subList(0, from))) {
+        if (best(last) > best(attempts.subList(0, from)) || last.stream().allMatch(Attempt::isMet)) {
             return false;
         }
         HitRate earlier = rate(last.subList(0, SETS_LOOKED_AT / 2));

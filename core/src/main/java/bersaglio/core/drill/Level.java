@@ -189,6 +189,13 @@ public record Level(
         return GoalOdds.of(ahead(), rate).met();
     }
 
+    /** The same, where it is worked out in good time; nothing else. */
+    OptionalDouble metInOneSetExactly(double rate) {
+        return GoalOdds.exactly(ahead(), rate)
+                .map(odds -> OptionalDouble.of(odds.met()))
+                .orElse(OptionalDouble.empty());
+    }
+
     /** Whether every set has the same number of balls, whatever comes of them. */
     boolean hasFixedBlocks() {
         return goal.playsOn() && ahead().balls() != Play.NO_END;

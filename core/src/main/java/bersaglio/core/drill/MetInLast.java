@@ -6,6 +6,7 @@ import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * The goal met in {@code times} of the last {@code sets} sets, or days, moves up; fewer may be enough.
@@ -83,7 +84,11 @@ public record MetInLast(int times, int sets, Each each) implements AdvanceRule {
      */
     @Override
     public double[] exactly(Level level, Trying trying) {
-        double met = level.metInOneSet(trying.rate());
+        OptionalDouble inOneSet = level.metInOneSetExactly(trying.rate());
+        if (inOneSet.isEmpty()) {
+            return Trying.UNKNOWN;
+        }
+        double met = inOneSet.getAsDouble();
         int aDay = each == Each.DAY ? trying.setsADay() : 1;
         int mask = (1 << (sets - 1)) - 1;
         double[] chance = new double[mask + 1];

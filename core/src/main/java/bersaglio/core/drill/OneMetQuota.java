@@ -6,6 +6,7 @@ import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** One met goal moves up. */
 public record OneMetQuota() implements AdvanceRule {
@@ -44,7 +45,11 @@ public record OneMetQuota() implements AdvanceRule {
 
     @Override
     public double[] exactly(Level level, Trying trying) {
-        double unmet = 1 - level.metInOneSet(trying.rate());
+        OptionalDouble met = level.metInOneSetExactly(trying.rate());
+        if (met.isEmpty()) {
+            return Trying.UNKNOWN;
+        }
+        double unmet = 1 - met.getAsDouble();
         double[] passed = new double[trying.sets()];
         double left = 1;
         for (int set = 0; set < passed.length; set++) {

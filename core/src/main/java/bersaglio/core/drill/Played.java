@@ -12,7 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Played {
 
     private static final int PLAYERS = 10_000;
-    private static final int FEWEST = 40;
+    private static final int FEWEST = 25;
     /** Whoever is not through by then is not counted as through. */
     private static final int MOST_BALLS_OF_ONE = 2000;
 
@@ -48,7 +48,7 @@ final class Played {
         this.passedIn = new int[trying.sets()];
     }
 
-    /** @param mostBalls that all of them play together, once there are enough of them */
+    /** @param mostBalls that all of them play together, once there are enough of them; of dear ones fewer */
     static Passing of(Level level, Trying trying, int mostBalls) {
         Asked asked = new Asked(
                 level.goal(),
@@ -120,7 +120,7 @@ final class Played {
         }
 
         private boolean hits() {
-            balls++;
+            balls += sets.cost();
             boolean hit = stream.next() < rate;
             rate = trying.rate() * (1 - trying.streak()) + (hit ? trying.streak() : 0);
             return hit;

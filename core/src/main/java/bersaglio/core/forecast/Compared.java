@@ -35,8 +35,8 @@ public record Compared(
 
     private static final double NEARLY_SURE = 0.98;
     private static final int RATES_TRIED = 7;
-    private static final int BALLS_OF_SEVERAL = 40_000;
-    private static final int BALLS_OF_ONE = 300_000;
+    private static final int BALLS_OF_SEVERAL = 20_000;
+    private static final int BALLS_OF_ONE = 80_000;
 
     /** The usual rule of each family; the coach's call has no odds. */
     public static List<Compared> of(Level level, Optional<PlayerRate> player) {

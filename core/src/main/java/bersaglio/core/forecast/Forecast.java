@@ -49,7 +49,7 @@ public record Forecast(
 
     private static final double TOO_MANY = 1e9;
     private static final int STEPS = 20;
-    private static final int BALLS_A_POINT = 150_000;
+    private static final int BALLS_A_POINT = 25_000;
 
     /** Infinite where the set never ends. */
     public record Minutes(double median, double cautious) {

@@ -29,11 +29,12 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static final int MOST_STEPS = 100_000;
     /** States followed, over all balls. */
-    private static final long MOST_WORK = 48_000_000;
+    private static final long MOST_WORK = 12_000_000;
 
-    private static final long MOST_WORK_OF_SEVERAL = 5_000_000;
+    private static final long MOST_WORK_OF_A_FIGURE = 800_000;
+    private static final long MOST_WORK_OF_SEVERAL = 2_500_000;
     private static final int MOST_BALLS_PLAYED = 500_000;
-    private static final int MOST_BALLS_OF_SEVERAL = 250_000;
+    private static final int MOST_BALLS_OF_SEVERAL = 150_000;
     private static final long MOST_WORK_AT_ONCE = 400_000;
     private static final int MOST_BALLS_AT_ONCE = 20_000;
     private static final double NOTHING_LEFT = 1e-13;
@@ -46,7 +47,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             Check.requireRate("rates." + i, rates.get(i));
         }
         Check.requireAtLeast("rates", rates.size(), 1);
-        return of(ahead, new States(ahead.play()), rates);
+        return of(ahead, States.of(ahead.play()), rates);
     }
 
     /** For players of each of these rates; less is made of each than of one alone. */
@@ -61,7 +62,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, int ballsPlayed) {
         Check.requireAtLeast("rates", rates.size(), 1);
-        States states = new States(ahead.play());
+        States states = States.of(ahead.play());
         List<GoalOdds> each = new ArrayList<>(rates.size());
         for (double rate : rates) {
             Check.requireRate("rate", rate);
@@ -76,6 +77,13 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static GoalOdds of(Ahead ahead, States states, List<Double> rates, long work, int ballsPlayed) {
         return new Walk(ahead, states, rates, work).follow().orElseGet(() -> PlayedSets.of(ahead, rates, ballsPlayed));
+    }
+
+    /** Followed to its end, for one of many figures; nothing where that would take long. */
+    public static Optional<GoalOdds> exactly(Ahead ahead, double rate) {
+        Check.requireRate("rate", rate);
+        Walk walk = new Walk(ahead, States.of(ahead.play()), List.of(rate), MOST_WORK_OF_A_FIGURE);
+        return walk.follow().filter(odds -> walk.workLeft >= 0);
     }
 
     public static GoalOdds of(Ahead ahead, double rate) {

@@ -14,7 +14,7 @@ import java.util.List;
 final class PlayedSets {
 
     private static final int MOST_SETS = 4000;
-    private static final int FEWEST_SETS = 100;
+    private static final int FEWEST_SETS = 50;
     private static final double MOST_BALLS_TRIED = 480_000;
     private static final int LONGEST = 3000;
 

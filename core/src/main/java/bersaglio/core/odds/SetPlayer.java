@@ -21,12 +21,19 @@ public final class SetPlayer {
         boolean sees(boolean hit);
     }
 
+    private static final int COST_OF_MANY = 6;
+
     private final Ahead ahead;
     private final States states;
 
     public SetPlayer(Ahead ahead) {
         this.ahead = ahead;
-        this.states = new States(ahead.play());
+        this.states = States.of(ahead.play());
+    }
+
+    /** How dear a ball is: many times as dear where there are more states than can be followed. */
+    public int cost() {
+        return states.areTooMany() ? COST_OF_MANY : 1;
     }
 
     /** @return how it stood when it ended: when it was decided, or the onlooker had seen enough */
@@ -36,7 +43,7 @@ public final class SetPlayer {
         boolean known = !states.areTooMany();
         for (int balls = 0; ; balls++) {
             int left = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - balls;
-            Standing standing = play.standing(left);
+            Standing standing = known && left == Play.NO_END ? states.endless(state) : play.standing(left);
             boolean decided = standing != Standing.OPEN && !ahead.playsOn();
             if (decided || left <= 0 || play.over() || balls >= Course.LONGEST) {
                 return standing;

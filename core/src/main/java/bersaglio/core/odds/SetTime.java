@@ -18,7 +18,7 @@ public final class SetTime {
     private static final int TICKS_A_BALL = 3;
     private static final int MOST_TICKS_A_BREAK = 300;
     private static final double HARDLY_ANY = 1e-5;
-    private static final long MOST_WORK = 6_000_000;
+    private static final long MOST_WORK = 3_000_000;
     private static final int MOST_TICKS = 300_000;
 
     private final double tick;

@@ -1,12 +1,14 @@
 package bersaglio.core.odds;
 
 import bersaglio.core.goal.Play;
+import bersaglio.core.goal.Standing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /** The states that a set can come to, numbered as they are met; they are the same for players of any rate. */
 final class States {
@@ -19,11 +21,14 @@ final class States {
     private int[] onHit = new int[64];
     private int[] onMiss = new int[64];
     private boolean[] breaks = new boolean[64];
+    /** How each stands where no ball is the last; nothing until it was asked. */
+    private @Nullable Standing[] standings = new Standing[64];
 
     /** Goals that are known to come to more states than can be followed; it takes a while to find that out. */
     private static final Map<Play, Boolean> LARGE = new ConcurrentHashMap<>();
 
     private static final int MOST_KNOWN = 200;
+    private static final ThreadLocal<States> LAST = new ThreadLocal<>();
 
     private final Play first;
     private boolean tooMany;
@@ -32,6 +37,16 @@ final class States {
         this.first = first;
         tooMany = LARGE.containsKey(first);
         numberOf(first);
+    }
+
+    /** Those of the goal that this thread asked about last, as far as they were met, or new ones. */
+    static States of(Play first) {
+        States last = LAST.get();
+        if (last == null || !last.first.equals(first)) {
+            last = new States(first);
+            LAST.set(last);
+        }
+        return last;
     }
 
     int count() {
@@ -52,6 +67,15 @@ final class States {
             LARGE.put(first, true);
         }
         return tooMany;
+    }
+
+    Standing endless(int state) {
+        Standing known = standings[state];
+        if (known == null) {
+            known = plays.get(state).standing(Play.NO_END);
+            standings[state] = known;
+        }
+        return known;
     }
 
     int onHit(int state) {
@@ -89,6 +113,7 @@ final class States {
             onHit = Arrays.copyOf(onHit, 2 * number);
             onMiss = Arrays.copyOf(onMiss, 2 * number);
             breaks = Arrays.copyOf(breaks, 2 * number);
+            standings = Arrays.copyOf(standings, 2 * number);
         }
         onHit[number] = UNKNOWN;
         numbers.put(play.state(), number);

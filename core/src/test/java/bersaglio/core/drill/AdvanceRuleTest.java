@@ -1,12 +1,14 @@
 package bersaglio.core.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -23,6 +25,18 @@ class AdvanceRuleTest {
 
     private static final Attempt NINE_OF_TWELVE = set("110111101101");
     private static final Attempt SIX_OF_TWELVE = set("101001101100");
+
+    /** Of endless hits with a half life of two the latest weigh 3.4 in all: Beta(3.9, 0.5) is at 62 % or more by .876. */
+    @Test
+    void aHalfLifeThatCanNeverTellEnoughIsRefusedWhereItIsMade() {
+        assertThatThrownBy(() -> Samples.drill(new Evidence(0.95, 20, 2)).requireReachable())
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> assertThat(refused.problem().field()).isEqualTo("levels.0.advance.halfLife"));
+        Samples.drill(new Evidence(0.95, 20, 36)).requireReachable();
+        Samples.drill(new Evidence(0.95, 20, 0)).requireReachable();
+        Samples.drill(new OneMetQuota()).requireReachable();
+    }
 
     @Nested
     class OneMet {

@@ -203,6 +203,18 @@ class ForecastTest {
                 .isEmpty();
     }
 
+    @Test
+    void whatIsAlwaysMetHasNotStoppedAndWhatIsOnlyDoneHasNoGrowth() {
+        List<Attempt> ticks = new ArrayList<>();
+        List<Attempt> measured = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            ticks.add(new Attempt("1", Standing.MET, 1, 0));
+            measured.add(new Attempt("000", Standing.DONE, 28, 0));
+        }
+        assertThat(Growth.of(ticks.subList(0, 9), 0.62)).isEmpty();
+        assertThat(Growth.of(measured, 0.62)).isEmpty();
+    }
+
     /** Beta(9.5, 4.5) against Beta(5.5, 6.5). */
     @Test
     void oneRateIsAboveAnotherAsOftenAsWorkedOut() {

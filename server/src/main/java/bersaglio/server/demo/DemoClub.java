@@ -3,7 +3,6 @@ package bersaglio.server.demo;
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
-import bersaglio.core.shot.Hand;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.Charting;
 import bersaglio.server.charting.Progressions;
@@ -45,22 +44,7 @@ class DemoClub implements Preparation {
     private static final Set<DayOfWeek> CLUB_DAYS =
             EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
     private static final long SEED = 1806;
-
-    /**
-     * What the demo club works on.
-     *
-     * @param spread   of its landings against those of a clear
-     * @param often    in ten club days
-     * @param minutes  after the first set of the evening
-     * @param daysLeft out of the last days, in which other things were practised
-     */
-    private record Practised(String drill, double spread, int often, int minutes, int daysLeft) {}
-
-    private static final List<Practised> DRILLS = List.of(
-            new Practised("straight-clear-1", 1, 6, 0, 0),
-            new Practised("half-court-clear-1", 1.9, 3, -120, 6),
-            new Practised("low-serve-1", 0.45, 3, -180, 6),
-            new Practised("net-rings-1", 0.4, 2, -240, 6));
+    private static final int MOST_SETS = 8;
 
     private final Settings settings;
     private final PlayerStore players;
@@ -99,14 +83,17 @@ class DemoClub implements Preparation {
         for (DemoPlayer player : DemoPlayer.CLUB) {
             players.add(new Player(player.id(), player.name(), player.hand()), clock.millis());
         }
-        players.add(new Player(UUID.nameUUIDFromBytes(new byte[] {2}), "Ugo Alloro", Hand.RIGHT), clock.millis());
         LocalDate today = LocalDate.now(clock);
         Map<LocalDate, UUID> sessions = sessions(today);
         for (DemoPlayer player : DemoPlayer.CLUB) {
-            for (Practised practised : DRILLS) {
-                Drill drill = drills.known(practised.drill());
-                progressions.worksOn(player.id(), drill.family());
-                drill.design().tracks().forEach(track -> writeDiary(player, drill, track, practised, today, sessions));
+            for (DemoDrill practised : DemoDrill.ALL) {
+                if (practised.isFor(player)) {
+                    Drill drill = drills.known(practised.drill());
+                    progressions.worksOn(player.id(), drill.family());
+                    drill.design()
+                            .tracks()
+                            .forEach(track -> writeDiary(player, drill, track, practised, today, sessions));
+                }
             }
         }
     }
@@ -125,23 +112,36 @@ class DemoClub implements Preparation {
             DemoPlayer player,
             Drill drill,
             String track,
-            Practised practised,
+            DemoDrill practised,
             LocalDate today,
             Map<LocalDate, UUID> sessions) {
         int place = DemoPlayer.CLUB.indexOf(player);
-        int other =
-                100 * DRILLS.indexOf(practised) + 10 * drill.design().tracks().indexOf(track);
+        int other = 100 * DemoDrill.ALL.indexOf(practised)
+                + 10 * drill.design().tracks().indexOf(track);
         Random random = new Random(SEED + place + other);
-        DemoDiary diary = new DemoDiary(player.spreading(practised.spread()), drill, track, SEED * 31 + place + other);
-        sessions.forEach((day, session) -> {
+        DemoDiary diary = new DemoDiary(player, practised, drill, track, SEED * 31 + place + other);
+        LocalDate last = today;
+        for (Map.Entry<LocalDate, UUID> session : sessions.entrySet()) {
+            LocalDate day = session.getKey();
             if (random.nextInt(10) < practised.often() && day.isBefore(today.minusDays(practised.daysLeft()))) {
                 double weeksGone = 1 - (double) ChronoUnit.DAYS.between(day, today) / (WEEKS * 7);
                 int sets = 1 + random.nextInt(2);
                 for (int set = 0; set < sets; set++) {
-                    send(diary.set(session, at(day, practised.minutes() + place * 20 + set * 6), weeksGone));
+                    send(diary.set(session.getValue(), at(day, practised.minutes() + place * 20 + set * 6), weeksGone));
                 }
+                last = day;
             }
-        });
+        }
+        if (practised.drill().equals(DemoDrill.READY_ON) && player.firstName().equals(DemoDrill.READY)) {
+            playUntilReady(diary, sessions.get(last), at(last, practised.minutes() + place * 20));
+        }
+    }
+
+    /** The coach has not yet decided about what came of a good evening. */
+    private void playUntilReady(DemoDiary diary, UUID session, Instant start) {
+        for (int set = 2; set < MOST_SETS && !diary.isReady(); set++) {
+            send(diary.goodSet(session, start.plus(6L * set, ChronoUnit.MINUTES)));
+        }
     }
 
     private Instant at(LocalDate day, int minutes) {

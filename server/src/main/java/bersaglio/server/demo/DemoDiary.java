@@ -2,6 +2,7 @@ package bersaglio.server.demo;
 
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.Company;
 import bersaglio.core.charting.Happening;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
@@ -10,10 +11,15 @@ import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
+import bersaglio.core.court.Surface;
 import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Design;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Level;
+import bersaglio.core.goal.Ladder;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
@@ -21,11 +27,13 @@ import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Ground;
 import com.github.f4b6a3.uuid.UuidCreator;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Random;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,9 +47,13 @@ final class DemoDiary {
     private static final double CALL_CLOSE_RATE = 0.7;
 
     private static final double LOOKED_AT_RATE = 0.3;
-    private static final int MOST_BALLS = 40;
+    private static final int MOST_ENTRIES = 90;
+
+    private static final double BETTER = 0.55;
+    private static final long SECOND = 1000;
 
     private final DemoPlayer player;
+    private final DemoDrill practised;
     private final Drill drill;
     private final String track;
     private final From from;
@@ -54,8 +66,9 @@ final class DemoDiary {
     private long openedAt;
     private long now;
 
-    DemoDiary(DemoPlayer player, Drill drill, String track, long seed) {
-        this.player = player;
+    DemoDiary(DemoPlayer player, DemoDrill practised, Drill drill, String track, long seed) {
+        this.player = practised.hand() == DemoHand.LANDINGS ? player.spreading(practised.spread()) : player;
+        this.practised = practised;
         this.drill = drill;
         this.track = track;
         this.from = track.contains("FROM_LEFT") ? From.LEFT : From.RIGHT;
@@ -64,6 +77,30 @@ final class DemoDiary {
 
     /** One set, from its opening to the level move that followed, if one did. */
     List<ChartEvent> set(UUID day, Instant start, double weeksGone) {
+        int level = open(day, start);
+        play(level, player, weeksGone);
+        move(level, close());
+        held.add(replay().asResult());
+        return events;
+    }
+
+    /** A set of an evening on which everything went better, about which nothing was decided yet. */
+    List<ChartEvent> goodSet(UUID day, Instant start) {
+        int level = open(day, start);
+        play(level, player.spreading(BETTER), 1);
+        close();
+        held.add(replay().asResult());
+        return events;
+    }
+
+    boolean isReady() {
+        return new Ledger(drill, held)
+                .verdictNow()
+                .filter(verdict -> verdict.advice().call() == Advice.Call.MOVE_UP)
+                .isPresent();
+    }
+
+    private int open(UUID day, Instant start) {
         session = day;
         run = UuidCreator.getTimeOrderedEpoch(start);
         openedAt = start.toEpochMilli();
@@ -71,43 +108,112 @@ final class DemoDiary {
         events = new ArrayList<>();
         replayed = null;
         int level = new Ledger(drill, held).level();
-        add(new Happening.SetOpened(player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND)
-                .on(track, from));
-        while (replay().standing() == Standing.OPEN && replay().shots().size() < MOST_BALLS) {
-            shoot(zone(level), weeksGone);
+        Happening.SetOpened opened = new Happening.SetOpened(
+                        player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND)
+                .on(track, from);
+        add(practised.hand() == DemoHand.SIDES ? opened.with(against()) : opened);
+        if (drill.design().rangeFinding() == Design.RangeFinding.UNTIL_THE_COACH_SAYS) {
+            add(new Happening.ScoringStarted());
         }
-        while (replay().count().left() > 0 && random.nextInt(10) < 7) {
-            shoot(zone(level), weeksGone);
-        }
-        close(level);
-        held.add(replay().asResult());
-        return events;
+        return level;
     }
 
+    private Company against() {
+        DemoPlayer other = DemoPlayer.CLUB.stream()
+                .filter(one -> !one.id().equals(player.id()))
+                .findFirst()
+                .orElseThrow();
+        return new Company(List.of(other.id().toString()), Optional.empty(), OptionalLong.empty());
+    }
+
+    private void play(int level, DemoPlayer as, double weeksGone) {
+        while (replay().standing() == Standing.OPEN && events.size() < MOST_ENTRIES) {
+            switch (practised.hand()) {
+                case LANDINGS -> shoot(as, zone(level), weeksGone);
+                case HITS -> add(new Happening.ShotKeyed(called(), Caller.COACH));
+                case NUMBERS ->
+                    add(new Happening.ValueTaken(
+                            Math.max(1, Math.rint(practised.spread() * (0.6 + 0.8 * random.nextDouble()))), 0));
+                case ROUNDS -> round(level);
+                case LAPS -> lap();
+                case SIDES -> add(new Happening.ShotKeyed(of(random.nextInt(10) < 6), Caller.COACH, events.size() % 2));
+            }
+        }
+        while (practised.hand() == DemoHand.LANDINGS && replay().count().left() > 0 && random.nextInt(10) < 7) {
+            shoot(as, zone(level), weeksGone);
+        }
+    }
+
+    /** At the zone that a station asks for, else at any of them. */
+    private Ruling called() {
+        if (random.nextDouble() > practised.spread()) {
+            return Ruling.of(random.nextBoolean() ? Outcome.NOT_HIT : Outcome.NET);
+        }
+        Level level = drill.level(replay().level());
+        int zones = level.target().zones().size();
+        if (level.goal() instanceof Ladder ladder) {
+            int station = replay().count().progress().station();
+            return Ruling.hit(ladder.stations().get(station).zone());
+        }
+        return Ruling.hit(level.target().zones().get(random.nextInt(zones)).number());
+    }
+
+    private static Ruling of(boolean hit) {
+        return Ruling.of(hit ? Outcome.HIT : Outcome.NOT_HIT);
+    }
+
+    private void round(int level) {
+        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STARTED));
+        long began = now;
+        long pace = Math.round(drill.level(level).secondsABall() * SECOND);
+        while (now - began < 38 * SECOND) {
+            now += pace - BALL - SECOND;
+            add(new Happening.ShotKeyed(of(random.nextDouble() < practised.spread()), Caller.COACH));
+        }
+        now += 20 * SECOND;
+        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STOPPED));
+    }
+
+    private void lap() {
+        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STARTED));
+        now += Math.round((practised.spread() - 9 + 6 * random.nextGaussian()) * SECOND);
+        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STOPPED));
+    }
+
+    /** What is aimed at: of a target with a bad middle, one of its two sides. */
     private Area zone(int level) {
-        return drill.level(level)
+        Ground ground = drill.level(level)
                 .umpire(Conditions.AS_DRAWN.with(player.hand()).with(from))
                 .last()
                 .patches()
                 .get(0)
-                .ground()
-                .whole();
+                .ground();
+        if (ground.spoilt().isEmpty()) {
+            return ground.whole();
+        }
+        Rectangle whole = ground.whole().bounds();
+        Rectangle bad = ground.spoilt().get().bounds();
+        return random.nextBoolean()
+                ? new Rectangle(bad.right(), whole.near(), whole.right(), whole.far())
+                : new Rectangle(whole.left(), whole.near(), bad.left(), whole.far());
     }
 
-    private void shoot(Area zone, double weeksGone) {
+    private void shoot(DemoPlayer as, Area zone, double weeksGone) {
         double luck = random.nextDouble();
         if (luck < NOT_SEEN_RATE) {
             add(new Happening.ShotKeyed(Ruling.of(Outcome.NOT_SEEN), Caller.COACH));
-        } else if (luck < NOT_SEEN_RATE + player.netRate()) {
+        } else if (luck < NOT_SEEN_RATE + as.netRate()) {
             add(new Happening.ShotKeyed(Ruling.of(Outcome.NET), Caller.COACH));
         } else {
-            land(player.landing(zone, weeksGone, random));
+            land(as.landing(zone, weeksGone, random));
         }
     }
 
     private void land(Point landing) {
-        if (Math.abs(landing.x()) > 3.9 || landing.y() > 7.5) {
-            boolean wide = Math.abs(landing.x()) > 3.9;
+        Surface surface = drill.level(replay().level()).target().surface();
+        double widest = surface.extent().right() + surface.margin();
+        if (Math.abs(landing.x()) > widest || landing.y() > surface.extent().far() + surface.margin()) {
+            boolean wide = Math.abs(landing.x()) > widest;
             add(new Happening.ShotKeyed(
                     wide ? new Ruling(Outcome.WIDE, landing.x() < 0 ? Side.LEFT : Side.RIGHT) : Ruling.of(Outcome.LONG),
                     Caller.COACH));
@@ -126,10 +232,14 @@ final class DemoDiary {
         }
     }
 
-    private void close(int level) {
+    private Said close() {
         now += 4 * BALL;
         Said said = new Ledger(drill, held).closing(replay().asResult());
         add(new Happening.SetClosed(said));
+        return said;
+    }
+
+    private void move(int level, Said said) {
         if (said.call() == Advice.Call.MOVE_UP) {
             add(new Happening.LevelMoved(new LevelMove(level, level + 1, LevelMove.By.RULE, false)));
         } else if (coachMovesOn(level)) {
@@ -140,6 +250,7 @@ final class DemoDiary {
     /** Once, the coach moved a player on though the quota was not met. */
     private boolean coachMovesOn(int level) {
         return player.name().startsWith("Ada")
+                && practised.who().isEmpty()
                 && level == 1
                 && replay().standing() != Standing.MET
                 && new Ledger(drill, held).attemptsAt(level).size() >= 1;

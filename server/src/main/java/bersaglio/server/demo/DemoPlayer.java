@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.UUID;
 
 /**
- * A made-up player and how the clears of that player scatter.
+ * A made-up player and how the clears of that player scatter, or what is like a clear in that player's sport.
  *
  * @param across  spread to the sides at the start, a standard deviation in metres
  * @param along   spread in depth at the start
@@ -24,10 +24,20 @@ record DemoPlayer(String name, Hand hand, double across, double along, double pu
             new DemoPlayer("Elio Corbezzolo", Hand.RIGHT, 0.62, 0.70, 0.18, 0.05, 0.20),
             new DemoPlayer("Livia Sambuco", Hand.RIGHT, 0.38, 0.44, 0.04, 0.02, 0.15),
             new DemoPlayer("Teo Mirtillo", Hand.RIGHT, 0.85, 1.05, 0.30, 0.09, 0.15),
-            new DemoPlayer("Ada Rosmarino", Hand.RIGHT, 0.70, 0.80, 0.22, 0.06, 0.05));
+            new DemoPlayer("Ada Rosmarino", Hand.RIGHT, 0.70, 0.80, 0.22, 0.06, 0.05),
+            new DemoPlayer("Ugo Alloro", Hand.RIGHT, 0.66, 0.74, 0.12, 0.06, 0.25));
 
     UUID id() {
         return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    }
+
+    String firstName() {
+        return name.substring(0, name.indexOf(' '));
+    }
+
+    /** Ugo comes for the padel court. */
+    boolean playsBadminton() {
+        return !firstName().equals("Ugo");
     }
 
     /** At a drill whose landings spread so many times as wide as those of a clear. */
