@@ -108,6 +108,10 @@ class PlacesTest {
                 .get("/api/players/" + player + "/ledger?drill=straight-clear-1")
                 .at("/sets/0");
         assertThat(line.get("laid").asString()).startsWith("1:1590,4500,2590,6700");
+        page.reload();
+        court.ready();
+        WaysInTest.way(page, "Zones");
+        court.touch(1.2, 5.4).shows("1 of 3").touch(2.2, 5.4).shows("2 of 4");
     }
 
     /** Charted the wrong way round: half a turn about the middle of the half puts every landing right. */

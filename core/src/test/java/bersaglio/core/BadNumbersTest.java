@@ -2,8 +2,23 @@ package bersaglio.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bersaglio.core.court.Circle;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Polygon;
+import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Level;
+import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Sequential;
+import bersaglio.core.drill.Trying;
 import bersaglio.core.forecast.Forecast;
+import bersaglio.core.forecast.Pace;
+import bersaglio.core.odds.GoalOdds;
+import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.QuotaOdds;
+import bersaglio.core.odds.RatioTest;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.Scatter;
+import bersaglio.core.target.Ground;
 import java.io.IOException;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.Executable;
@@ -19,6 +34,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** Whatever takes numbers from outside, and makes values of them, refuses by name those that are none. */
@@ -27,6 +43,8 @@ class BadNumbersTest {
     private static final double[] BAD = {
         Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, -Double.MAX_VALUE
     };
+
+    private static final double[] NO_NUMBERS = {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
 
     /** Minutes of what never ends are infinite. */
     private static final double[] NEVER_TIMES = {Double.NaN, Double.NEGATIVE_INFINITY, -Double.MAX_VALUE};
@@ -41,10 +59,72 @@ class BadNumbersTest {
                     if (operation.getParameterTypes()[place] == double.class) {
                         for (double bad : type == Forecast.Minutes.class ? NEVER_TIMES : BAD) {
                             asked++;
-                            String how = outcome(operation, place, bad);
+                            String how = outcome(operation, null, place, bad);
                             if (!how.isEmpty()) {
                                 taken.add(type.getSimpleName() + "." + operation.getName() + " " + place + " = " + bad
                                         + ": " + how);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(100);
+        assertThat(taken).isEmpty();
+    }
+
+    /** One value of each kind that is asked about numbers. */
+    private static Stream<Object> values() {
+        Level level = Samples.level(new OneMetQuota());
+        Polygon corner = new Polygon(List.of(new Point(0, 4), new Point(2, 4), new Point(2, 6)));
+        List<Point> landings = Stream.iterate(0, i -> i + 1)
+                .limit(12)
+                .map(i -> new Point(1 + 0.1 * (i % 4), 5 + 0.1 * (i % 3)))
+                .toList();
+        return Stream.concat(
+                Samples.goals(),
+                Stream.of(
+                        level,
+                        level.dials(),
+                        Samples.drill(),
+                        Trying.of(0.5, 3),
+                        new Pace(8, 20, 0),
+                        Evidence.DEFAULT,
+                        new Sequential(0.5, 0.7, 0.1, 0.1),
+                        new Point(1, 2),
+                        new Circle(new Point(1, 2), 0.5),
+                        Samples.CORNER,
+                        corner,
+                        Ground.good(corner),
+                        Scatter.of(landings, 1).orElseThrow(),
+                        new QuotaOdds(8, 12),
+                        GoalOdds.of(level.ahead(), 0.5),
+                        RatioTest.between(0.5, 0.74, 2.2, -3),
+                        new HitRate(9, 12)));
+    }
+
+    @Test
+    void noValueTakesWhatIsNoNumber() throws Exception {
+        List<String> taken = new ArrayList<>();
+        int asked = 0;
+        for (Object value : values().toList()) {
+            for (Method operation : value.getClass().getMethods()) {
+                boolean numbersAlone = operation.getParameterCount() > 0
+                        && Arrays.stream(operation.getParameterTypes())
+                                .allMatch(type -> type == double.class || type == int.class);
+                if (Modifier.isStatic(operation.getModifiers()) || !numbersAlone) {
+                    continue;
+                }
+                for (int place = 0; place < operation.getParameterCount(); place++) {
+                    if (operation.getParameterTypes()[place] == double.class) {
+                        // Before its beginning a set has not ended: less than none is a number there.
+                        boolean belowNothing = operation.getName().equals("endsWithin");
+                        for (double bad : belowNothing ? NO_NUMBERS : BAD) {
+                            asked++;
+                            String how = outcome(operation, value, place, bad);
+                            if (!how.isEmpty()) {
+                                taken.add(value.getClass().getSimpleName() + "." + operation.getName() + " " + place
+                                        + " = " + bad + ": " + how);
                             }
                         }
                     }
@@ -89,7 +169,7 @@ class BadNumbersTest {
     }
 
     /** @return empty when it was refused */
-    private static String outcome(Executable operation, int place, double bad) throws Exception {
+    private static String outcome(Executable operation, @Nullable Object of, int place, double bad) throws Exception {
         Object[] arguments = new Object[operation.getParameterCount()];
         for (int i = 0; i < arguments.length; i++) {
             Class<?> type = operation.getParameterTypes()[i];
@@ -101,7 +181,7 @@ class BadNumbersTest {
             try {
                 return operation instanceof Constructor<?> constructor
                         ? constructor.newInstance(arguments)
-                        : ((Method) operation).invoke(null, arguments);
+                        : ((Method) operation).invoke(of, arguments);
             } catch (InvocationTargetException thrown) {
                 return thrown.getCause();
             } catch (ReflectiveOperationException unreachable) {

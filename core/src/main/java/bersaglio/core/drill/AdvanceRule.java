@@ -2,6 +2,7 @@ package bersaglio.core.drill;
 
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.List;
 
@@ -34,7 +35,9 @@ public sealed interface AdvanceRule
      *
      * @throws Refused when nobody ever would, at this target rate
      */
-    default void requireReachable(double targetRate) {}
+    default void requireReachable(double targetRate) {
+        Check.requireRate("targetRate", targetRate);
+    }
 
     /**
      * How often it has let a player of this true rate through after each set, up to so many; exact.

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.problem.Check;
+
 /** What a set of a drill asks for. Each kind says how its set plays; {@link Course} follows one. */
 public sealed interface Goal
         permits BestToBeat,
@@ -59,6 +61,7 @@ public sealed interface Goal
 
     /** The set as it is worked out ahead. */
     default Ahead ahead(double secondsABall) {
+        Check.requirePositive("secondsABall", secondsABall);
         return new Ahead(play(Start.FRESH), mostBalls(), playsOn());
     }
 }

@@ -47,7 +47,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             Check.requireRate("rates." + i, rates.get(i));
         }
         Check.requireAtLeast("rates", rates.size(), 1);
-        return of(ahead, States.of(ahead.play()), rates);
+        return of(ahead, new States(ahead.play()), rates);
     }
 
     /** For players of each of these rates; less is made of each than of one alone. */
@@ -62,7 +62,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, int ballsPlayed) {
         Check.requireAtLeast("rates", rates.size(), 1);
-        States states = States.of(ahead.play());
+        States states = new States(ahead.play());
         List<GoalOdds> each = new ArrayList<>(rates.size());
         for (double rate : rates) {
             Check.requireRate("rate", rate);
@@ -82,7 +82,10 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     /** Followed to its end, for one of many figures; nothing where that would take long. */
     public static Optional<GoalOdds> exactly(Ahead ahead, double rate) {
         Check.requireRate("rate", rate);
-        Walk walk = new Walk(ahead, States.of(ahead.play()), List.of(rate), MOST_WORK_OF_A_FIGURE);
+        if (States.areKnownToBeTooMany(ahead.play())) {
+            return Optional.empty();
+        }
+        Walk walk = new Walk(ahead, new States(ahead.play()), List.of(rate), MOST_WORK_OF_A_FIGURE);
         return walk.follow().filter(odds -> walk.workLeft >= 0);
     }
 

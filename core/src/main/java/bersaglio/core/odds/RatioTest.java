@@ -15,6 +15,8 @@ import java.util.function.IntToDoubleFunction;
  */
 public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
 
+    private static final double LARGEST = 1e9;
+
     private static final double LEAST = 1e-6;
     private static final double MOST = 1e6;
     private static final double NOTHING_LEFT = 1e-12;
@@ -58,10 +60,13 @@ public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
     }
 
     public double ratio(double hits, double misses) {
+        Check.requireBetween("hits", hits, 0, LARGEST);
+        Check.requireBetween("misses", misses, 0, LARGEST);
         return hits * ofAHit + misses * ofAMiss;
     }
 
     public End decide(double ratio) {
+        Check.requireBetween("ratio", ratio, -LARGEST, LARGEST);
         if (Threshold.reaches(ratio, up)) {
             return End.UP;
         }

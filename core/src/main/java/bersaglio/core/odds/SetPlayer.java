@@ -21,26 +21,26 @@ public final class SetPlayer {
         boolean sees(boolean hit);
     }
 
-    private static final int COST_OF_MANY = 6;
-
     private final Ahead ahead;
     private final States states;
+    private final int cost;
 
     public SetPlayer(Ahead ahead) {
         this.ahead = ahead;
-        this.states = States.of(ahead.play());
+        this.states = new States(ahead.play());
+        this.cost = Math.max(1, ahead.play().state().size());
     }
 
-    /** How dear a ball is: many times as dear where there are more states than can be followed. */
+    /** How dear a ball is, by what a set has to remember. */
     public int cost() {
-        return states.areTooMany() ? COST_OF_MANY : 1;
+        return cost;
     }
 
     /** @return how it stood when it ended: when it was decided, or the onlooker had seen enough */
     public Standing play(Hitter hitter, Onlooker onlooker) {
         int state = 0;
         Play play = ahead.play();
-        boolean known = !states.areTooMany();
+        boolean known = !states.areTooMany() && !States.areKnownToBeTooMany(play);
         for (int balls = 0; ; balls++) {
             int left = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - balls;
             Standing standing = known && left == Play.NO_END ? states.endless(state) : play.standing(left);

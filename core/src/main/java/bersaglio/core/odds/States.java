@@ -28,25 +28,18 @@ final class States {
     private static final Map<Play, Boolean> LARGE = new ConcurrentHashMap<>();
 
     private static final int MOST_KNOWN = 200;
-    private static final ThreadLocal<States> LAST = new ThreadLocal<>();
 
     private final Play first;
     private boolean tooMany;
 
     States(Play first) {
         this.first = first;
-        tooMany = LARGE.containsKey(first);
         numberOf(first);
     }
 
-    /** Those of the goal that this thread asked about last, as far as they were met, or new ones. */
-    static States of(Play first) {
-        States last = LAST.get();
-        if (last == null || !last.first.equals(first)) {
-            last = new States(first);
-            LAST.set(last);
-        }
-        return last;
+    /** Whether a goal was found to come to too many; what is worked out may be sooner for it, and never another figure. */
+    static boolean areKnownToBeTooMany(Play first) {
+        return LARGE.containsKey(first);
     }
 
     int count() {

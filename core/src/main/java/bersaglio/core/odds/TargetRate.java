@@ -75,7 +75,7 @@ public final class TargetRate {
         if (wanted > 0 && wanted <= ahead.balls() && ahead.balls() != Play.NO_END) {
             return OptionalDouble.of(new QuotaOdds(wanted, ahead.balls()).rateFor(chance));
         }
-        States states = States.of(ahead.play());
+        States states = new States(ahead.play());
         double best = GoalOdds.of(ahead, states, List.of(1.0)).met();
         if (best < chance) {
             return OptionalDouble.empty();

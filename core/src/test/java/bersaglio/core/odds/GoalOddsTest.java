@@ -279,4 +279,20 @@ class GoalOddsTest {
         assertThat(odds(limited, TargetRate.of(limited, 6).orElseThrow()).met()).isCloseTo(0.5, within(1e-6));
         assertThat(TargetRate.of(new Duel(5, 1, List.of(0, 0)), 6)).isEmpty();
     }
+
+    /** Whatever was asked before, on this machine or on another. */
+    @Test
+    void whatWasAskedBeforeChangesNoFigure() {
+        for (Goal goal : List.of(new Window(14, 20, 60), new Cover(6, 9, 300), new Duel(40, 2, List.of(0, 0)))) {
+            Ahead ahead = goal.ahead(8);
+            List<Double> rates = List.of(0.4, 0.6, 0.8);
+            List<GoalOdds> first = GoalOdds.eachAtOnce(ahead, rates);
+            GoalOdds.of(ahead, 0.55);
+            GoalOdds.exactly(ahead, 0.7);
+            new SetPlayer(ahead).play(() -> true, hit -> true);
+            assertThat(GoalOdds.eachAtOnce(ahead, rates))
+                    .extracting(GoalOdds::met)
+                    .isEqualTo(first.stream().map(GoalOdds::met).toList());
+        }
+    }
 }
