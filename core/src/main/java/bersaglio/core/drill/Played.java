@@ -37,7 +37,7 @@ final class Played {
     private final Asking down;
     private final SetPlayer sets;
     private final int[] passedIn;
-    private int balls;
+    private int work;
 
     private Played(Level level, Trying trying) {
         this.level = level;
@@ -72,7 +72,7 @@ final class Played {
 
     private Passing passing(int mostBalls) {
         int players = 0;
-        while (players < PLAYERS && (balls < mostBalls || players < FEWEST)) {
+        while (players < PLAYERS && (work < mostBalls || players < FEWEST)) {
             new One(players).tries();
             players++;
         }
@@ -99,14 +99,14 @@ final class Played {
         private final Examiner examiner = Examiner.of(up.of(streaks()), down.of(streaks()));
         private Advice.Call call = Advice.Call.STAY;
         private double rate = trying.rate();
+        private int balls;
 
         One(int number) {
             stream = new Stream(number);
         }
 
         void tries() {
-            int until = balls + MOST_BALLS_OF_ONE;
-            for (int set = 0; set < trying.sets() && balls < until; set++) {
+            for (int set = 0; set < trying.sets() && balls < MOST_BALLS_OF_ONE; set++) {
                 Standing standing = sets.play(this::hits, this::sees);
                 call = examiner.close(standing, set / trying.setsADay());
                 if (call == Advice.Call.MOVE_UP) {
@@ -120,7 +120,8 @@ final class Played {
         }
 
         private boolean hits() {
-            balls += sets.cost();
+            balls++;
+            work += sets.cost();
             boolean hit = stream.next() < rate;
             rate = trying.rate() * (1 - trying.streak()) + (hit ? trying.streak() : 0);
             return hit;
