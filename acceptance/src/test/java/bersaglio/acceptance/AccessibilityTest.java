@@ -47,7 +47,8 @@ class AccessibilityTest {
         page.getByText("Ugo Alloro").waitFor();
         check(page, "Players");
         page.getByText("Livia Sambuco").click();
-        page.locator("table").waitFor();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Livia Sambuco"))
+                .waitFor();
         check(page, "Player");
 
         page.navigate(hall.address() + "/drills");
