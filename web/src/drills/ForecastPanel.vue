@@ -101,8 +101,9 @@ async function taken(answer: Promise<{ data?: unknown }>) {
     <section class="forecast" data-test="forecast">
       <h2>{{ t('forecast.title') }}</h2>
       <div class="beside">
-        <v-select
+        <v-autocomplete
           v-model="player"
+          auto-select-first
           :label="t('forecast.player')"
           :items="players.map(({ id, name: title }) => ({ value: id, title }))"
           hide-details

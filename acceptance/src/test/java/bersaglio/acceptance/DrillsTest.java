@@ -100,7 +100,7 @@ class DrillsTest {
     }
 
     private static void choose(Page page, String label, String option) {
-        page.locator(".v-select:has(label:text-is(\"" + label + "\"))").first().click();
+        page.locator(".v-input:has(label:text-is(\"" + label + "\"))").first().click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option))
                 .click();
     }

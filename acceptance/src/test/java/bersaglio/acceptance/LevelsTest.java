@@ -49,7 +49,7 @@ class LevelsTest {
                 .press("Move up to level 2")
                 .sent();
         page.navigate(hall.address() + "/drills/straight-clear");
-        page.locator(".v-select:has(label:text-is(\"For\"))").click();
+        page.locator(".v-input:has(label:text-is(\"For\")) input[type=text]").fill("Aida");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Aida Levelton"))
                 .click();
         assertThat(page.locator(".rungs [aria-pressed=true]")).containsText(Pattern.compile("^2"));

@@ -249,7 +249,7 @@ class MakingDrillsTest {
     }
 
     static void choose(Page page, String label, String option) {
-        page.locator(".v-select:has(label:text-is(\"" + label + "\"))").first().click();
+        page.locator(".v-input:has(label:text-is(\"" + label + "\"))").first().click();
         page.getByRole(
                         AriaRole.OPTION,
                         new Page.GetByRoleOptions().setName(option).setExact(true))
