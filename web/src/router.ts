@@ -6,6 +6,7 @@ const yesterday = () => Date.now() - 24 * 3600 * 1000
 
 export const router = createRouter({
   history: createWebHistory(),
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? undefined : { top: 0 }),
   routes: [
     { path: '/', name: 'today', component: TodayPage },
     { path: '/courtside', name: 'courtside', component: () => import('./courtside/StartPage.vue') },
