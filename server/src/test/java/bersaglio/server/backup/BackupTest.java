@@ -185,6 +185,24 @@ class BackupTest {
         assertThat(holds(club).sets()).isEqualTo(1);
     }
 
+    /** The club is held by a server that answers nobody yet; an address that a killed one left behind is not asked. */
+    @Test
+    void aServerThatIsOnlyStartingIsWaitedFor() throws Exception {
+        aChartedClub();
+        Files.writeString(club.folder().resolve("server.properties"), "port=1\ntoken=of one that was killed\n");
+        ServerProcess server = ServerProcess.launch(club.folder(), ServerProcess.onThisClassPath());
+        try {
+            while (!club.isOpenElsewhere()) {
+                Thread.onSpinWait();
+            }
+            assertThat(run("backup", here.resolve("early.zip"))).as("%s", said).isZero();
+            assertThat(lastSaid()).contains(HOLDS);
+        } finally {
+            server.port();
+            server.stop();
+        }
+    }
+
     @Test
     void afterAKillABackupHoldsAllThatWasAcknowledged() throws Exception {
         ServerProcess server = ServerProcess.start(club.folder());
