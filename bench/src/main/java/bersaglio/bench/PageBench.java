@@ -56,7 +56,7 @@ final class PageBench {
         try (StartedServer server = StartedServer.withDemo()) {
             double bytes = inBrowser(page -> {
                 page.navigate("http://localhost:" + server.port());
-                page.getByText("Another drill").waitFor();
+                page.locator("h2:text-is(\"Another drill\")").waitFor();
                 page.evaluate("() => document.fonts.ready.then(() => undefined)");
                 Object sum = page.evaluate(
                         """
