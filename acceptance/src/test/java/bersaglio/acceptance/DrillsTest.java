@@ -150,7 +150,12 @@ class DrillsTest {
             Courtside court = onCourt(hall, own);
             court.row("00").press("Close set");
             assertThat(court.verdict()).containsText("ended early");
-            court.press("Move up unmet").sent().press("Next set").shows("0 of 0").row("00000").press("Close set");
+            court.press("Move up unmet")
+                    .sent()
+                    .press("Next set")
+                    .shows("0 of 0")
+                    .row("00000")
+                    .press("Close set");
             assertThat(court.verdict()).containsText("Step back to level 1: the last set was not met.");
             court.press("Step back to level 1").sent();
             assertThat(court.page().getByTestId("decided")).hasText("Stepped back to level 1.");
