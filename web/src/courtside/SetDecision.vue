@@ -10,7 +10,7 @@ const props = defineProps<{ drill: Drill, level: number, set: SetView, verdict: 
 const emit = defineEmits<{ move: [to: number, by: 'RULE' | 'COACH', unmet: boolean], next: [], reopen: [] }>()
 const { t } = useI18n()
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
-const outOfReach = computed(() => props.verdict?.growth === 'OUT_OF_REACH' && props.verdict.advice.call === 'STAY')
+const outOfReach = computed(() => props.verdict?.growth === 'OUT_OF_REACH')
 /** The level that the rule would step back to. */
 const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
 /** The step below the lowest level, once the rule would go below it. */

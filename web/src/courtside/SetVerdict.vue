@@ -8,7 +8,7 @@ const props = defineProps<{ verdict: Verdict, level: number, withAdvice: boolean
 const { advice, growth, evidence, luck } = useSentences()
 const bar = computed(() => props.verdict.advice.call === 'MOVE_UP' ? 'up' : 'stay')
 /** Out of reach, "stay" is no longer what there is to say. */
-const back = computed(() => props.verdict.growth === 'OUT_OF_REACH' && props.verdict.advice.call === 'STAY')
+const back = computed(() => props.verdict.growth === 'OUT_OF_REACH')
 const fits = computed(() => growth(props.verdict, props.level))
 </script>
 

@@ -30,7 +30,7 @@ export function useSentences() {
 
   /** Whether the level still fits, where it does not. */
   function growth(verdict: Verdict, level: number): string {
-    if (!verdict.growth || verdict.advice.call === 'MOVE_UP') {
+    if (!verdict.growth) {
       return ''
     }
     const code = { OUT_OF_REACH: level > 1 ? 'stepBack' : 'makeEasier', TOO_EASY: 'TOO_EASY', STOPPED: 'STOPPED' }[verdict.growth]

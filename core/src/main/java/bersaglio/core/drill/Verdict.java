@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param tries        sets held at the level since the player came to it, this one included
  * @param notReadyRate the true rate of a player who is not ready
  * @param luckChance   how often such a player has passed by luck within so many tries
- * @param growth       whether the level still fits this player, by all sets held at it
+ * @param growth       whether the level still fits this player, by all sets held at it; nothing where the rule moves
  * @param advice       what the level's rule says
  */
 public record Verdict(
@@ -44,6 +44,8 @@ public record Verdict(
         Level level = drill.level(levelNumber);
         Tally tally = attempts.get(attempts.size() - 1).tally();
         HitRate rate = new HitRate(tally.hits(), tally.trials());
+        Advice advice = drill.advise(levelNumber, attempts, before);
+        boolean stays = advice.call() == Advice.Call.STAY;
         return new Verdict(
                 tally,
                 rate.lower(),
@@ -53,7 +55,7 @@ public record Verdict(
                 attempts.size(),
                 level.notReadyRate(),
                 byLuck.within(level, attempts.size()),
-                Growth.of(attempts, level.targetRate()),
-                drill.advise(levelNumber, attempts, before));
+                stays ? Growth.of(attempts, level.targetRate()) : Optional.empty(),
+                advice);
     }
 }
