@@ -57,7 +57,7 @@ class DrillController {
         Check.requireAtLeast("basedOn", basedOn, 0);
         JsonObject given = Fields.objectOf(new String(body, StandardCharsets.UTF_8));
         given.set("id", family + "-1").set("family", family).set("version", 1);
-        return DrillView.of(drills.keep(family, DrillCodec.decode(given).requireReachable(), OptionalInt.of(basedOn)));
+        return DrillView.of(drills.keep(family, DrillCodec.decode(given), OptionalInt.of(basedOn)));
     }
 
     /** Which target a level is to have, and which of its rings counts, from 1 for the innermost; 0 for the outermost. */

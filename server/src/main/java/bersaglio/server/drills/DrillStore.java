@@ -94,9 +94,9 @@ class DrillStore implements Drills {
                 .flatMap(this::version);
     }
 
-    /** @throws Refused when it is written longer than is kept */
+    /** @throws Refused when it is written longer than is kept, or a rule of it would let nobody through */
     void add(Drill version) {
-        String body = DrillCodec.encode(version).toString();
+        String body = DrillCodec.encode(version.requireReachable()).toString();
         if (body.length() > LONGEST_BODY) {
             throw new Refused(
                     "too_large", "drill", body.length() + " characters", "at most " + LONGEST_BODY + " characters");
