@@ -64,10 +64,12 @@ function take() {
   </div>
   <v-btn v-else-if="goal.kind === 'TICK'" size="large" :disabled="closed" @click="emit('tick')">{{ t('count.tick') }}</v-btn>
   <template v-else-if="live.hasClock.value">
-    <p class="clock" role="timer" data-test="clock">{{ clock }}</p>
-    <p v-if="live.restLeft.value !== undefined" class="small" :class="{ soon: live.restLeft.value <= 10 }" data-test="rest">
-      {{ t('count.rest', { seconds: Math.ceil(live.restLeft.value) }) }}
-    </p>
+    <div class="time">
+      <p class="clock" role="timer" data-test="clock">{{ clock }}</p>
+      <p v-if="live.restLeft.value !== undefined" class="small" :class="{ soon: live.restLeft.value <= 10 }" data-test="rest">
+        {{ t('count.rest', { seconds: Math.ceil(live.restLeft.value) }) }}
+      </p>
+    </div>
     <ol v-if="rounds > 1" class="rounds" :aria-label="t('count.rounds')">
       <li
         v-for="round in rounds"
@@ -85,6 +87,12 @@ function take() {
 </template>
 
 <style scoped>
+.time {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+}
+
 .clock {
   font-family: var(--counts);
   font-size: 56px;

@@ -52,8 +52,12 @@ class WaysInTest {
         court.key("k").key("Space").key("Space").shows("2 of 16");
         page.clock().runFor(20_000);
         assertThat(page.getByTestId("clock")).hasText(Pattern.compile("0:(20|1\\d)"));
+        double before = page.locator(".rounds").boundingBox().y;
         page.clock().runFor(23_000);
         assertThat(page.getByTestId("rest")).isVisible();
+        assertThat(page.locator(".rounds").boundingBox().y)
+                .as("nothing moves for the rest")
+                .isEqualTo(before);
         court.key("Space").shows("2 of 16");
         page.clock().runFor(12_000);
         assertThat(page.getByTestId("rest")).hasClass(Pattern.compile("soon"));
