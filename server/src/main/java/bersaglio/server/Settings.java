@@ -2,7 +2,6 @@ package bersaglio.server;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
@@ -24,5 +23,5 @@ public record Settings(
         boolean rebuild,
         long reserveMegabytes,
         @Nullable Path backups,
-        @Nullable ZoneId zone,
+        @Nullable String zone,
         @Nullable LocalDate day) {}

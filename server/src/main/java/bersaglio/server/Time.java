@@ -1,7 +1,9 @@
 package bersaglio.server;
 
 import bersaglio.core.charting.ClubDays;
+import bersaglio.server.files.CannotStart;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -24,13 +26,22 @@ class Time {
     /** The club's clock: the machine's own, moved by whole days when a day was given. */
     @Bean
     Clock clock(Settings settings) {
-        ZoneId zone = settings.zone() == null ? ZoneId.systemDefault() : settings.zone();
+        ZoneId zone = settings.zone() == null ? ZoneId.systemDefault() : zone(settings.zone());
         Clock machine = Clock.system(zone);
         if (settings.day() == null) {
             return machine;
         }
         long days = LocalDate.now(machine).until(settings.day(), ChronoUnit.DAYS);
         return Clock.offset(machine, Duration.ofDays(days));
+    }
+
+    private static ZoneId zone(String name) {
+        try {
+            return ZoneId.of(name);
+        } catch (DateTimeException unknown) {
+            throw new CannotStart("There is no time zone " + name
+                    + ". Set BERSAGLIO_ZONE to one such as Europe/Rome, or leave it away.");
+        }
     }
 
     /** The club's days as its zone has them, from the first sets that there can be until some years from now. */

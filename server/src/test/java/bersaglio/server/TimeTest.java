@@ -1,8 +1,11 @@
 package bersaglio.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.charting.ClubDays;
+import bersaglio.server.files.CannotStart;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,6 +32,15 @@ class TimeTest {
                     .as("%s in %s", at, zone)
                     .isEqualTo(LocalDate.ofInstant(at, ZoneId.of(zone)).toEpochDay());
         }
+    }
+
+    @Test
+    void aZoneThatDoesNotExistIsSaidInOneSentence() {
+        Settings settings = new Settings(Path.of("data"), false, false, 64, null, "Europe/Nowhere", null);
+        assertThatThrownBy(() -> new Time().clock(settings))
+                .isInstanceOf(CannotStart.class)
+                .hasMessage(
+                        "There is no time zone Europe/Nowhere. Set BERSAGLIO_ZONE to one such as Europe/Rome, or leave it away.");
     }
 
     @Test
