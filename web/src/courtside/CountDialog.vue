@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { SetCount } from '@/shared/api'
+import { vCursor } from '@/shared/cursor'
 
 /** "The count is now n": brings the count back in step; where sides disagree, each one's claim is kept with the one accepted. */
 const open = defineModel<boolean>({ required: true })
@@ -46,11 +47,11 @@ function accept() {
         <v-select v-if="parts.length > 1" v-model="part" :label="t('countIs.part')" :items="parts.map((title, value) => ({ title, value }))" />
         <v-text-field
           v-model.number="count"
+          v-cursor
           type="number"
           inputmode="numeric"
           min="0"
           :label="t('countIs.count')"
-          autofocus
         />
         <v-text-field
           v-if="props.now.left !== undefined"

@@ -8,6 +8,7 @@ import { useGoals } from '@/shared/goals'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { useSet } from './useSet'
+import { vCursor } from '@/shared/cursor'
 
 /** What only some drills ask of a set: which wing, hand or side, the range first, what misses owe. */
 type Charted = ReturnType<typeof useSet>
@@ -102,11 +103,11 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <form v-else-if="fresh && calling" class="call" @submit.prevent="call">
       <v-text-field
         v-model.number="called"
+        v-cursor
         type="number"
         inputmode="numeric"
         min="0"
         :label="t('count.callLabel')"
-        autofocus
         hide-details
       />
       <v-btn type="submit">{{ t('count.callIt') }}</v-btn>

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type Court, type Measure, type OwnCourt, type PlaceVersion } from '@/shared/api'
 import LengthField from '@/shared/LengthField.vue'
+import { vCursor } from '@/shared/cursor'
 
 /** A place of the club: its name, its court, of a sport or by its own measurements, and what lengths are told by there. */
 const props = defineProps<{ place: PlaceVersion, courts: Court[] }>()
@@ -62,9 +63,9 @@ async function keep() {
         <h2>{{ place.name || t('places.new') }}</h2>
         <v-text-field
           v-model="name"
+          v-cursor
           :label="t('places.name')"
           maxlength="60"
-          autofocus
           hide-details
         />
         <v-select v-model="court" :label="t('places.court')" :items="courtItems" hide-details />

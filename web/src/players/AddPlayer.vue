@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid'
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, type Hand } from '@/shared/api'
+import { vCursor } from '@/shared/cursor'
 
 /** Adds a player; what was typed stays until the server has it. */
 const open = defineModel<boolean>({ required: true })
@@ -43,9 +44,9 @@ async function add() {
         <h2>{{ t('players.add') }}</h2>
         <v-text-field
           v-model="name"
+          v-cursor
           :label="t('players.name')"
           :error-messages="problem"
-          autofocus
           maxlength="80"
         />
         <v-select

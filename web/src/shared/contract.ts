@@ -846,10 +846,10 @@ export interface components {
             openRun?: string;
             /** Format: uuid */
             player: string;
+            says?: components["schemas"]["SaysView"];
             /** Format: int32 */
             setsToday: number;
             track: string;
-            verdict?: components["schemas"]["VerdictView"];
         };
         EllipseView: {
             /** Format: double */
@@ -1428,6 +1428,15 @@ export interface components {
             };
             /** Format: int32 */
             rules: number;
+        };
+        SaysView: {
+            advice: components["schemas"]["AdviceView"];
+            /** @enum {string} */
+            growth?: "TOO_EASY" | "OUT_OF_REACH" | "STOPPED";
+            /** Format: double */
+            targetRate: number;
+            /** Format: int32 */
+            tries: number;
         };
         SessionView: {
             after?: string;

@@ -29,7 +29,7 @@ export function useSentences() {
   }
 
   /** Whether the level still fits, where it does not. */
-  function growth(verdict: Verdict, level: number): string {
+  function growth(verdict: Pick<Verdict, 'growth' | 'tries' | 'targetRate'>, level: number): string {
     if (!verdict.growth) {
       return ''
     }

@@ -13,7 +13,7 @@ const { advice, goal, growth } = useSentences()
 const { trackWords } = useGoals()
 const what = computed(() => [props.drill.name, trackWords(props.due.track)].filter((words) => words !== '').join(', '))
 const rung = computed(() => levelOf(props.drill, props.due.level))
-const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
+const ready = computed(() => props.due.says?.advice.call === 'MOVE_UP')
 </script>
 
 <template>
@@ -31,7 +31,7 @@ const ready = computed(() => props.due.verdict?.advice.call === 'MOVE_UP')
     </div>
     <p class="says small" :class="{ ready }">
       <template v-if="due.setsToday">{{ t('today.sets', due.setsToday) }}. </template>
-      <template v-if="due.verdict">{{ growth(due.verdict, due.level) || advice(due.verdict.advice) }}</template>
+      <template v-if="due.says">{{ growth(due.says, due.level) || advice(due.says.advice) }}</template>
       <template v-if="ready"> {{ t('today.moveWaiting') }}</template>
     </p>
     <v-btn

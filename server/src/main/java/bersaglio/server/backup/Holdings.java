@@ -53,6 +53,10 @@ public record Holdings(int schema, long players, long sets, long shots, long eve
 
     /** As a person counts it. */
     public String words() {
-        return "%,d players, %,d sets, %,d shots".formatted(players, sets, shots);
+        return counted(players, "player") + ", " + counted(sets, "set") + ", " + counted(shots, "shot");
+    }
+
+    private static String counted(long number, String thing) {
+        return number == 1 ? "1 " + thing : "%,d %ss".formatted(number, thing);
     }
 }

@@ -4,11 +4,13 @@ import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.drill.Growth;
+import bersaglio.core.drill.Verdict;
 import bersaglio.core.plan.Due;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
-import bersaglio.wire.view.VerdictView;
+import bersaglio.wire.view.AdviceView;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -51,7 +53,7 @@ class TodayController {
      * @param lastHeld  when it was last held, in milliseconds since 1970
      * @param setsToday sets held today
      * @param openRun   a set of today that was not closed
-     * @param verdict   what the rules say now at the present level
+     * @param says      what the rules say now at the present level, where there are sets of it
      */
     record DueView(
             UUID player,
@@ -63,7 +65,19 @@ class TodayController {
             @Nullable Long lastHeld,
             int setsToday,
             @Nullable String openRun,
-            @Nullable VerdictView verdict) {}
+            @Nullable SaysView says) {}
+
+    /** What the rules say, and whether the level still fits: a verdict without the figures that nobody reads before the set. */
+    record SaysView(@Nullable Growth growth, int tries, double targetRate, AdviceView advice) {
+
+        static SaysView of(Verdict verdict) {
+            return new SaysView(
+                    verdict.growth().orElse(null),
+                    verdict.tries(),
+                    verdict.targetRate(),
+                    AdviceView.of(verdict.advice()));
+        }
+    }
 
     @GetMapping("/api/today")
     TodayView today() {
@@ -100,7 +114,7 @@ class TodayController {
                 lastHeld.isPresent() ? lastHeld.getAsLong() : null,
                 (int) heldToday.stream().filter(SetResult::closed).count(),
                 open.orElse(null),
-                ledger.verdictNow().map(VerdictView::of).orElse(null));
+                ledger.verdictNow().map(SaysView::of).orElse(null));
     }
 
     private LocalDate dayOf(long millis) {

@@ -42,7 +42,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BackupTest {
 
     private static final int SHOTS = 4;
-    private static final String HOLDS = "1 players, 1 sets, 4 shots";
+    private static final String HOLDS = "1 player, 1 set, 4 shots";
 
     @TempDir
     private static Path shared;

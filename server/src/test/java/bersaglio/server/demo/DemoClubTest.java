@@ -58,7 +58,7 @@ class DemoClubTest {
             assertThat(courts).contains("badminton", "padel");
             assertThat(states).contains("READY", "STUCK", "GOING_ON");
             assertThat(server.get("/api/today").get("due"))
-                    .extracting(due -> due.at("/verdict/growth").asString())
+                    .extracting(due -> due.at("/says/growth").asString())
                     .contains("OUT_OF_REACH", "TOO_EASY", "STOPPED");
         }
     }
