@@ -10,7 +10,7 @@ package bersaglio.core.drill;
 final class EvidenceOdds {
 
     private static final int CELLS_A_HIT = 64;
-    private static final int MANY_BALLS = 600;
+    private static final int MANY_BALLS = 300;
     private static final int CELLS_OF_MANY = 16;
 
     private final Evidence rule;

@@ -34,7 +34,7 @@ public record Compared(
     public static final double STREAK = 0.4;
 
     private static final double NEARLY_SURE = 0.98;
-    private static final int RATES_TRIED = 7;
+    private static final int RATES_TRIED = 5;
     private static final int BALLS_OF_SEVERAL = 20_000;
     private static final int BALLS_OF_ONE = 80_000;
 

@@ -4,7 +4,7 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Trying;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Goal;
-import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Play;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.Belief;
 import bersaglio.core.odds.GoalOdds;
@@ -13,6 +13,8 @@ import bersaglio.core.odds.SetTime;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 
@@ -73,18 +75,33 @@ public record Forecast(
     public static Forecast of(Level level, PlayerRate player, Pace pace) {
         List<Double> maybe = player.known().spread(RATES_TRIED);
         List<GoalOdds> odds = GoalOdds.each(level.goal().ahead(pace.secondsABall()), maybe);
-        double met = level.goal() instanceof Quota ? met(level.goal(), player, pace) : mean(odds, GoalOdds::met);
+        double met = metByHits(level.goal().ahead(pace.secondsABall()), player.known())
+                .orElseGet(() -> mean(odds, GoalOdds::met));
         List<List<Double>> players = maybe.stream().map(List::of).toList();
         return of(level, players, odds, met, pace, player.setsADay());
     }
 
     /** The chance that one set meets a goal. */
     static double met(Goal goal, PlayerRate player, Pace pace) {
-        if (goal instanceof Quota quota) {
-            return player.known().meets(new QuotaOdds(quota.hits(), quota.balls()));
+        Ahead ahead = goal.ahead(pace.secondsABall());
+        return metByHits(ahead, player.known())
+                .orElseGet(() -> mean(GoalOdds.each(ahead, player.known().spread(RATES_TRIED)), GoalOdds::met));
+    }
+
+    /** The same as well as it can be told at once, for one of many goals. */
+    static double metAtOnce(Goal goal, PlayerRate player, Pace pace) {
+        Ahead ahead = goal.ahead(pace.secondsABall());
+        return metByHits(ahead, player.known()).orElseGet(() -> fromHere(ahead, player.known()));
+    }
+
+    /** Where hits alone are counted. */
+    private static OptionalDouble metByHits(Ahead ahead, Belief rate) {
+        OptionalInt wanted = ahead.balls() == Play.NO_END ? OptionalInt.empty() : ahead.hitsWanted();
+        if (wanted.isEmpty() || wanted.getAsInt() == 0) {
+            return OptionalDouble.empty();
         }
-        return mean(
-                GoalOdds.each(goal.ahead(pace.secondsABall()), player.known().spread(RATES_TRIED)), GoalOdds::met);
+        return OptionalDouble.of(
+                wanted.getAsInt() > ahead.balls() ? 0 : rate.meets(new QuotaOdds(wanted.getAsInt(), ahead.balls())));
     }
 
     /** @param rates by station or by side, the last one for all further, taken as they are */
@@ -96,7 +113,7 @@ public record Forecast(
     private static Forecast of(
             Level level, List<List<Double>> maybe, List<GoalOdds> odds, double met, Pace pace, int setsADay) {
         List<Passing> curve = new ArrayList<>();
-        double error = odds.stream().mapToDouble(GoalOdds::error).max().orElse(0);
+        double error = GoalOdds.errorOfMean(odds);
         for (int i = 0; i <= STEPS; i++) {
             double rate = (double) i / STEPS;
             bersaglio.core.drill.Passing passing =

@@ -41,27 +41,29 @@ public final class Proposals {
      * @param wanted above 0 and below 1
      */
     public static Optional<Proposal> of(Level level, List<Double> rates, Pace pace, double wanted) {
-        return of(
-                level.goal(),
-                goal -> GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met(),
-                wanted);
+        ToDoubleFunction<Goal> met =
+                goal -> GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met();
+        return of(level.goal(), met, met, wanted);
     }
 
     /** The same for a player whose rate is known only so far. */
     public static Optional<Proposal> of(Level level, PlayerRate player, Pace pace, double wanted) {
-        return of(level.goal(), goal -> Forecast.met(goal, player, pace), wanted);
+        return of(
+                level.goal(),
+                goal -> Forecast.metAtOnce(goal, player, pace),
+                goal -> Forecast.met(goal, player, pace),
+                wanted);
     }
 
-    private static Optional<Proposal> of(Goal goal, ToDoubleFunction<Goal> met, double wanted) {
+    /** @param atOnce tells which one it is, {@code met} what is said of it */
+    private static Optional<Proposal> of(
+            Goal goal, ToDoubleFunction<Goal> atOnce, ToDoubleFunction<Goal> met, double wanted) {
         Check.requireBetween("chance", wanted, 0.01, 0.99);
-        double now = met.applyAsDouble(goal);
-        List<Goal> harder = fromEasyToHard(goal);
-        Stream<Proposal> others = harder.isEmpty()
-                ? (goal instanceof Ladder ladder ? shorter(ladder) : List.<Ladder>of())
-                        .stream().map(one -> new Proposal(one, met.applyAsDouble(one)))
-                : around(harder, met, wanted);
-        return others.min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
-                .filter(best -> Math.abs(best.met() - wanted) < Math.abs(now - wanted) - 1e-9);
+        return rows(goal).stream()
+                .flatMap(row -> around(row, atOnce, wanted))
+                .min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
+                .map(best -> new Proposal(best.goal(), met.applyAsDouble(best.goal())))
+                .filter(best -> Math.abs(best.met() - wanted) < Math.abs(met.applyAsDouble(goal) - wanted) - 1e-9);
     }
 
     /** The last one that is met often enough, and the first that is not. */
@@ -95,7 +97,15 @@ public final class Proposals {
                 : OptionalDouble.empty();
     }
 
-    /** Goals that ask for more and more, all else the same; none where there is no such row. */
+    /** Rows of goals that ask for more and more, all else the same. */
+    private static List<List<Goal>> rows(Goal goal) {
+        if (goal instanceof Ladder ladder) {
+            return List.of(withFewerHits(ladder), shorter(ladder));
+        }
+        List<Goal> row = fromEasyToHard(goal);
+        return row.isEmpty() ? List.of() : List.of(row);
+    }
+
     private static List<Goal> fromEasyToHard(Goal goal) {
         if (goal instanceof Quota quota) {
             return rising(quota.balls(), hits -> new Quota(hits, quota.balls(), quota.misses()));
@@ -118,20 +128,19 @@ public final class Proposals {
         return IntStream.rangeClosed(1, Math.min(most, 1000)).mapToObj(asking).toList();
     }
 
-    /** With fewer hits at every station, and then with fewer stations. */
-    private static List<Ladder> shorter(Ladder ladder) {
-        List<Ladder> all = new ArrayList<>();
+    private static List<Goal> withFewerHits(Ladder ladder) {
         int most = ladder.stations().stream().mapToInt(Station::hits).max().orElse(1);
-        for (int hits = 1; hits <= most; hits++) {
-            int atMost = hits;
+        return rising(most, hits -> {
             List<Station> eased = ladder.stations().stream()
-                    .map(one -> new Station(one.name(), Math.min(one.hits(), atMost), one.zone()))
+                    .map(one -> new Station(one.name(), Math.min(one.hits(), hits), one.zone()))
                     .toList();
-            all.add(new Ladder(eased, ladder.balls(), ladder.misses()));
-        }
-        for (int stations = 1; stations < ladder.stations().size(); stations++) {
-            all.add(new Ladder(ladder.stations().subList(0, stations), ladder.balls(), ladder.misses()));
-        }
-        return all;
+            return new Ladder(eased, ladder.balls(), ladder.misses());
+        });
+    }
+
+    private static List<Goal> shorter(Ladder ladder) {
+        return rising(
+                ladder.stations().size() - 1,
+                stations -> new Ladder(ladder.stations().subList(0, stations), ladder.balls(), ladder.misses()));
     }
 }

@@ -23,11 +23,21 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
         if (!(step instanceof Step.Ball ball) || ball.side() >= counts.size()) {
             return Move.noTrial(this);
         }
-        List<Integer> turns = new ArrayList<>(Goals.plusOne(ahead, ball.side()));
-        int fewest = Collections.min(turns);
-        turns.replaceAll(count -> count - fewest);
         List<Integer> next = ball.hit() ? Goals.plusOne(counts, ball.side()) : counts;
-        return Move.on(new Contest(finish, lead, equalTurns, next, List.copyOf(turns)), ball.hit());
+        return Move.on(new Contest(finish, lead, equalTurns, next, turnsAfter(ball.side())), ball.hit());
+    }
+
+    private List<Integer> turnsAfter(int side) {
+        Integer[] turns = ahead.toArray(new Integer[0]);
+        turns[side]++;
+        int fewest = turns[0];
+        for (int turn : turns) {
+            fewest = Math.min(fewest, turn);
+        }
+        for (int i = 0; i < turns.length; i++) {
+            turns[i] -= fewest;
+        }
+        return List.of(turns);
     }
 
     @Override
@@ -42,12 +52,15 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
         for (int side = 1; side < counts.size(); side++) {
             first = counts.get(side) > counts.get(first) ? side : first;
         }
+        if (counts.get(first) < finish) {
+            return Progress.NOBODY;
+        }
         int second = 0;
         for (int side = 0; side < counts.size(); side++) {
             second = side == first ? second : Math.max(second, counts.get(side));
         }
-        boolean level = !equalTurns || Collections.max(ahead) == 0;
-        return level && counts.get(first) >= finish && counts.get(first) - second >= lead ? first : Progress.NOBODY;
+        boolean leads = counts.get(first) - second >= lead;
+        return leads && (!equalTurns || Collections.max(ahead) == 0) ? first : Progress.NOBODY;
     }
 
     /** Past the finish only how far the sides are apart still matters. */

@@ -39,9 +39,9 @@ final class Goals {
     }
 
     static List<Integer> with(List<Integer> counts, int place, int count) {
-        List<Integer> next = new ArrayList<>(counts);
-        next.set(place, count);
-        return List.copyOf(next);
+        Integer[] next = counts.toArray(new Integer[0]);
+        next[place] = count;
+        return List.of(next);
     }
 
     static List<Double> asNumbers(List<Integer> counts) {

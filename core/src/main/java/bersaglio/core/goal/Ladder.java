@@ -124,7 +124,11 @@ public record Ladder(List<Station> stations, int balls, MissRule misses) impleme
         }
 
         private int passed() {
-            return hitsIn(goal.stations.subList(0, station)) + hits;
+            int passed = hits;
+            for (int i = 0; i < station; i++) {
+                passed += goal.stations.get(i).hits();
+            }
+            return passed;
         }
 
         @Override

@@ -2,8 +2,6 @@ package bersaglio.core.odds;
 
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Play;
-import bersaglio.core.goal.Progress;
-import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -33,10 +31,10 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static final long MOST_WORK_OF_A_FIGURE = 800_000;
     private static final long MOST_WORK_OF_SEVERAL = 2_500_000;
-    private static final int MOST_BALLS_PLAYED = 500_000;
-    private static final int MOST_BALLS_OF_SEVERAL = 150_000;
-    private static final long MOST_WORK_AT_ONCE = 400_000;
-    private static final int MOST_BALLS_AT_ONCE = 20_000;
+    private static final long MOST_WORK_AT_ONCE = 2_000_000;
+    private static final PlayedSets.Most BALLS_PLAYED = new PlayedSets.Most(50, 500_000);
+    private static final PlayedSets.Most BALLS_OF_SEVERAL = new PlayedSets.Most(25, 150_000);
+    private static final PlayedSets.Most BALLS_AT_ONCE = new PlayedSets.Most(15, 20_000);
     private static final double NOTHING_LEFT = 1e-13;
     private static final double SAME_SHARES = 1e-11;
     private static final double SAME_FACTOR = 1e-12;
@@ -47,45 +45,49 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             Check.requireRate("rates." + i, rates.get(i));
         }
         Check.requireAtLeast("rates", rates.size(), 1);
-        return of(ahead, new States(ahead.play()), rates);
+        return of(ahead, rates, MOST_WORK, 0, BALLS_PLAYED);
     }
 
     /** For players of each of these rates; less is made of each than of one alone. */
     public static List<GoalOdds> each(Ahead ahead, List<Double> rates) {
-        return each(ahead, rates, MOST_WORK_OF_SEVERAL, MOST_BALLS_OF_SEVERAL);
+        return each(ahead, rates, MOST_WORK_OF_SEVERAL, BALLS_OF_SEVERAL);
     }
 
     /** The same while a set is charted: as well as it can be told at once. */
     public static List<GoalOdds> eachAtOnce(Ahead ahead, List<Double> rates) {
-        return each(ahead, rates, MOST_WORK_AT_ONCE, MOST_BALLS_AT_ONCE);
+        return each(ahead, rates, MOST_WORK_AT_ONCE, BALLS_AT_ONCE);
     }
 
-    private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, int ballsPlayed) {
+    private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, PlayedSets.Most played) {
         Check.requireAtLeast("rates", rates.size(), 1);
-        States states = new States(ahead.play());
         List<GoalOdds> each = new ArrayList<>(rates.size());
         for (double rate : rates) {
             Check.requireRate("rate", rate);
-            each.add(of(ahead, states, List.of(rate), work / rates.size(), ballsPlayed / rates.size()));
+            each.add(of(ahead, List.of(rate), work / rates.size(), each.size(), played.amongst(rates.size())));
         }
         return each;
     }
 
-    static GoalOdds of(Ahead ahead, States states, List<Double> rates) {
-        return of(ahead, states, rates, MOST_WORK, MOST_BALLS_PLAYED);
+    private static GoalOdds of(Ahead ahead, List<Double> rates, long work, int player, PlayedSets.Most played) {
+        return new Walk(ahead, States.of(ahead), rates, work)
+                .follow()
+                .orElseGet(() -> PlayedSets.of(ahead, rates, player, played));
     }
 
-    private static GoalOdds of(Ahead ahead, States states, List<Double> rates, long work, int ballsPlayed) {
-        return new Walk(ahead, states, rates, work).follow().orElseGet(() -> PlayedSets.of(ahead, rates, ballsPlayed));
+    /** The standard error of the mean of several, each of which was played by itself. */
+    public static double errorOfMean(List<GoalOdds> each) {
+        Check.requireAtLeast("each", each.size(), 1);
+        double sum = 0;
+        for (GoalOdds one : each) {
+            sum += one.error * one.error;
+        }
+        return Math.sqrt(sum) / each.size();
     }
 
     /** Followed to its end, for one of many figures; nothing where that would take long. */
     public static Optional<GoalOdds> exactly(Ahead ahead, double rate) {
         Check.requireRate("rate", rate);
-        if (States.areKnownToBeTooMany(ahead.play())) {
-            return Optional.empty();
-        }
-        Walk walk = new Walk(ahead, new States(ahead.play()), List.of(rate), MOST_WORK_OF_A_FIGURE);
+        Walk walk = new Walk(ahead, States.of(ahead), List.of(rate), MOST_WORK_OF_A_FIGURE);
         return walk.follow().filter(odds -> walk.workLeft >= 0);
     }
 
@@ -147,8 +149,13 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     private static final class Walk {
         private final Ahead ahead;
         private final States states;
-        private final List<Double> rates;
-        private double[] mass = {1};
+        private final double[] rates;
+        /** The share of sets in each state, none outside of {@code low} to {@code high}. */
+        private double[] mass;
+
+        private double[] next;
+        private int low;
+        private int high = 1;
         private double met;
         private double breaks;
         private double[] beyond = new double[256];
@@ -159,20 +166,29 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             this.workLeft = mostWork;
             this.ahead = ahead;
             this.states = states;
-            this.rates = rates;
+            this.rates = rates.stream().mapToDouble(rate -> rate).toArray();
+            this.mass = new double[Math.max(1, states.count())];
+            this.next = new double[mass.length];
+            mass[0] = 1;
         }
 
-        /** @return nothing when there are too many states */
+        /** @return nothing when there are too many states, or too many for all the balls of a set that ends by them */
         Optional<GoalOdds> follow() {
+            if (states.areTooMany()) {
+                return Optional.empty();
+            }
             double[] before = {};
             double metBefore = 0;
             double breaksBefore = 0;
             while (true) {
-                settle();
-                double left = remember();
+                double left = settle();
+                remember(left);
                 if (left < NOTHING_LEFT) {
                     double[] kept = Arrays.copyOf(beyond, steps + 1);
                     return Optional.of(new GoalOdds(Math.min(1, met), sum(0), breaks, kept, 0, 0));
+                }
+                if (workLeft < 0 && ahead.balls() != Play.NO_END) {
+                    return Optional.empty();
                 }
                 if (steps > 0 && steps % BLOCK == 0) {
                     double factor = beyond[steps] / beyond[steps - BLOCK];
@@ -186,9 +202,6 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
                 }
                 play();
                 steps++;
-                if (states.areTooMany()) {
-                    return Optional.empty();
-                }
             }
         }
 
@@ -203,15 +216,11 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
         /** Once the shares no longer change, every further block is like the last one. */
         private static boolean areAlike(double[] before, double[] now) {
-            double difference = 0;
-            for (int state = 0; state < now.length; state++) {
-                difference += Math.abs(now[state] - (state < before.length ? before[state] : 0));
+            double difference = before.length == 0 ? 1 : 0;
+            for (int state = 0; state < before.length; state++) {
+                difference += Math.abs(now[state] - before[state]);
             }
             return difference < SAME_SHARES;
-        }
-
-        private double rate(int state) {
-            return rates.get(Math.min(rates.size() - 1, states.play(state).turn()));
         }
 
         /** All further blocks are the last one, each smaller by the factor. */
@@ -244,56 +253,49 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         }
 
         /** Takes out what is decided before the next ball. */
-        private void settle() {
-            int left = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - steps;
-            for (int state = 0; state < mass.length; state++) {
-                if (mass[state] > 0) {
-                    Play play = states.play(state);
-                    Standing standing = play.standing(left);
-                    boolean decided = left == 0 || play.over() || standing != Standing.OPEN;
-                    if (decided) {
-                        met += standing == Standing.MET && isOurs(play, left) ? mass[state] : 0;
-                        mass[state] = 0;
-                    }
-                }
-            }
-        }
-
-        private static boolean isOurs(Play play, int left) {
-            int winner = play.progress(left).winner();
-            return winner == Progress.NOBODY || winner == 0;
-        }
-
-        private double remember() {
+        private double settle() {
+            int balls = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - steps;
             double left = 0;
-            for (double one : mass) {
-                left += one;
+            for (int state = low; state < high; state++) {
+                if (mass[state] > 0 && states.isDecided(state, balls)) {
+                    met += states.isMet(state) ? mass[state] : 0;
+                    mass[state] = 0;
+                }
+                left += mass[state];
             }
+            return left;
+        }
+
+        private void remember(double left) {
             if (steps + 1 >= beyond.length) {
                 beyond = Arrays.copyOf(beyond, 2 * beyond.length);
             }
             beyond[steps] = left;
-            return left;
         }
 
         private void play() {
-            int known = mass.length;
-            workLeft -= known;
-            for (int state = 0; state < known; state++) {
-                if (mass[state] > 0) {
-                    states.explore(state);
+            workLeft -= high - low;
+            int lowest = mass.length;
+            int highest = 0;
+            for (int state = low; state < high; state++) {
+                double here = mass[state];
+                mass[state] = 0;
+                if (here > 0) {
+                    double rate = rates[Math.min(rates.length - 1, states.turn(state))];
+                    int hit = states.onHit(state);
+                    int miss = states.onMiss(state);
+                    next[hit] += here * rate;
+                    next[miss] += here * (1 - rate);
+                    breaks += states.breaksOnMiss(state) ? here * (1 - rate) : 0;
+                    lowest = Math.min(lowest, Math.min(hit, miss));
+                    highest = Math.max(highest, Math.max(hit, miss) + 1);
                 }
             }
-            double[] next = new double[states.count()];
-            for (int state = 0; state < known; state++) {
-                if (mass[state] > 0) {
-                    double rate = rate(state);
-                    next[states.onHit(state)] += mass[state] * rate;
-                    next[states.onMiss(state)] += mass[state] * (1 - rate);
-                    breaks += states.breaksOnMiss(state) ? mass[state] * (1 - rate) : 0;
-                }
-            }
+            double[] cleared = mass;
             mass = next;
+            next = cleared;
+            low = lowest;
+            high = highest;
         }
     }
 }

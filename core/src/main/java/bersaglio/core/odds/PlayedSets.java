@@ -7,9 +7,9 @@ import bersaglio.core.goal.Standing;
 import java.util.List;
 
 /**
- * Odds of a goal of more states than can be followed, from sets played with fixed streams of numbers: the same for every rate,
- * so that a better player never has a lesser chance by accident, and the same on every machine. So many balls are played and
- * no more, and the error is said.
+ * Odds of a goal of more states than can be followed, from sets played with fixed streams of numbers, the same on every
+ * machine: a player's own for every rate, so that who is better never has a lesser chance by accident. So many balls are
+ * played and no more, and the error is said.
  */
 final class PlayedSets {
 
@@ -20,19 +20,34 @@ final class PlayedSets {
 
     private PlayedSets() {}
 
-    /** @param mostBalls in all sets together, once there are enough of them */
-    static GoalOdds of(Ahead ahead, List<Double> rates, int mostBalls) {
+    /**
+     * How much is played.
+     *
+     * @param fewestSets whatever they take
+     * @param balls      in all sets together, once there are so many
+     */
+    record Most(int fewestSets, int balls) {
+
+        /** Of each of several. */
+        Most amongst(int players) {
+            return new Most(fewestSets, balls / players);
+        }
+    }
+
+    /** @param player whose streams of numbers they are, from 0 */
+    static GoalOdds of(Ahead ahead, List<Double> rates, int player, Most played) {
         int[] ended = new int[LONGEST + 2];
         int met = 0;
         int breaks = 0;
         int sets = 0;
         double balls = 0;
-        while (sets < MOST_SETS && (balls < mostBalls || sets < FEWEST_SETS)) {
-            Played played = play(ahead, rates, sets);
-            met += played.met ? 1 : 0;
-            breaks += played.breaks;
-            ended[played.balls]++;
-            balls += played.balls;
+        int most = rates.stream().allMatch(rate -> rate == 0 || rate == 1) ? 1 : MOST_SETS;
+        while (sets < most && (balls < played.balls || sets < played.fewestSets)) {
+            Played set = play(ahead, rates, player * MOST_SETS + sets);
+            met += set.met ? 1 : 0;
+            breaks += set.breaks;
+            ended[set.balls]++;
+            balls += set.balls;
             sets++;
         }
         double share = (double) met / sets;
@@ -43,7 +58,7 @@ final class PlayedSets {
                 (double) breaks / sets,
                 beyond(ended, sets),
                 never ? 1 : 0,
-                Math.sqrt(Math.max(share * (1 - share), 1.0 / sets) / sets));
+                most == 1 ? 0 : Math.sqrt(Math.max(share * (1 - share), 1.0 / sets) / sets));
     }
 
     private record Played(boolean met, int breaks, int balls) {}
@@ -111,7 +126,7 @@ final class PlayedSets {
         double[] beyond = new double[ended.length];
         int left = sets;
         for (int ball = 0; ball < ended.length; ball++) {
-            left -= ended[ball];
+            left -= ball <= LONGEST ? ended[ball] : 0;
             beyond[ball] = (double) left / sets;
         }
         return beyond;

@@ -5,7 +5,7 @@ import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Standing;
 
-/** Plays sets of one goal ball by ball, over the states that it has met so far. It is used by one only. */
+/** Plays sets of one goal ball by ball, over its states where there are not too many. */
 public final class SetPlayer {
 
     /** Who hits. */
@@ -27,8 +27,8 @@ public final class SetPlayer {
 
     public SetPlayer(Ahead ahead) {
         this.ahead = ahead;
-        this.states = new States(ahead.play());
-        this.cost = Math.max(1, ahead.play().state().size());
+        this.states = States.of(ahead);
+        this.cost = states.areTooMany() ? Math.max(1, ahead.play().state().size()) : 1;
     }
 
     /** How dear a ball is, by what a set has to remember. */
@@ -38,28 +38,43 @@ public final class SetPlayer {
 
     /** @return how it stood when it ended: when it was decided, or the onlooker had seen enough */
     public Standing play(Hitter hitter, Onlooker onlooker) {
+        return states.areTooMany() ? byPlays(hitter, onlooker) : byStates(hitter, onlooker);
+    }
+
+    private Standing byStates(Hitter hitter, Onlooker onlooker) {
         int state = 0;
-        Play play = ahead.play();
-        boolean known = !states.areTooMany() && !States.areKnownToBeTooMany(play);
         for (int balls = 0; ; balls++) {
-            int left = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - balls;
-            Standing standing = known && left == Play.NO_END ? states.endless(state) : play.standing(left);
-            boolean decided = standing != Standing.OPEN && !ahead.playsOn();
+            int left = left(balls);
+            boolean decided = !ahead.playsOn() && states.isDecided(state, left);
+            if (decided || left <= 0 || states.isOver(state) || balls >= Course.LONGEST) {
+                return states.play(state).standing(left);
+            }
+            boolean hit = hitter.hits();
+            state = hit ? states.onHit(state) : states.onMiss(state);
+            if (!onlooker.sees(hit)) {
+                return states.play(state).standing(left(balls + 1));
+            }
+        }
+    }
+
+    private Standing byPlays(Hitter hitter, Onlooker onlooker) {
+        Play play = ahead.play();
+        for (int balls = 0; ; balls++) {
+            int left = left(balls);
+            Standing standing = play.standing(left);
+            boolean decided = !ahead.playsOn() && standing != Standing.OPEN;
             if (decided || left <= 0 || play.over() || balls >= Course.LONGEST) {
                 return standing;
             }
             boolean hit = hitter.hits();
-            if (known) {
-                states.explore(state);
-                state = hit ? states.onHit(state) : states.onMiss(state);
-                play = states.play(state);
-                known = !states.areTooMany();
-            } else {
-                play = play.after(play.next(hit)).play();
-            }
+            play = play.after(play.next(hit)).play();
             if (!onlooker.sees(hit)) {
-                return play.standing(left == Play.NO_END ? left : left - 1);
+                return play.standing(left(balls + 1));
             }
         }
+    }
+
+    private int left(int balls) {
+        return ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - balls;
     }
 }

@@ -57,14 +57,15 @@ public final class SetTime {
             Ahead ahead, List<List<Double>> players, double secondsABall, double secondsAReset) {
         double tick = secondsABall / TICKS_A_BALL;
         int breakTicks = (int) Math.min(MOST_TICKS_A_BREAK, Math.round(secondsAReset / tick));
-        States states =
-                new States(ahead.balls() == Play.NO_END ? ahead.play() : new Limited(ahead.play(), ahead.balls()));
+        Play play = ahead.balls() == Play.NO_END ? ahead.play() : new Limited(ahead.play(), ahead.balls());
+        States states = States.of(new Ahead(play, Play.NO_END, false));
+        if (states.areTooMany()) {
+            return List.of();
+        }
         List<SetTime> each = new ArrayList<>();
         for (List<Double> rates : players) {
             Walk walk = new Walk(states, rates, breakTicks);
-            if (!walk.follow()) {
-                return List.of();
-            }
+            walk.follow();
             each.add(walk.time(tick));
         }
         return each;
@@ -133,20 +134,16 @@ public final class SetTime {
             due[0][0] = 1;
         }
 
-        /** @return false when there are too many states */
-        boolean follow() {
+        void follow() {
             while (true) {
                 double[] now = due[ticks % due.length];
                 play(now);
-                if (states.areTooMany()) {
-                    return false;
-                }
                 if (ticks + 1 >= beyond.length) {
                     beyond = Arrays.copyOf(beyond, 2 * beyond.length);
                 }
                 beyond[ticks] = Math.max(0, open);
                 if (open < HARDLY_ANY || work > MOST_WORK && ticks > 2 * block() || ticks >= MOST_TICKS) {
-                    return true;
+                    return;
                 }
                 ticks++;
             }
@@ -165,9 +162,7 @@ public final class SetTime {
                     if (isDecided(state)) {
                         open -= mass;
                     } else {
-                        states.explore(state);
-                        double rate = rates.get(
-                                Math.min(rates.size() - 1, states.play(state).turn()));
+                        double rate = rates.get(Math.min(rates.size() - 1, states.turn(state)));
                         put(TICKS_A_BALL, states.onHit(state), mass * rate);
                         int missed = states.onMiss(state);
                         boolean again = states.breaksOnMiss(state) && !isDecided(missed);
@@ -178,8 +173,7 @@ public final class SetTime {
         }
 
         private boolean isDecided(int state) {
-            Play play = states.play(state);
-            return play.over() || play.standing(Play.NO_END) != Standing.OPEN;
+            return states.isDecided(state, Play.NO_END);
         }
 
         private void put(int later, int state, double mass) {

@@ -14,7 +14,6 @@ import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Watch;
 import bersaglio.core.problem.Check;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
@@ -75,15 +74,12 @@ public final class TargetRate {
         if (wanted > 0 && wanted <= ahead.balls() && ahead.balls() != Play.NO_END) {
             return OptionalDouble.of(new QuotaOdds(wanted, ahead.balls()).rateFor(chance));
         }
-        States states = new States(ahead.play());
-        double best = GoalOdds.of(ahead, states, List.of(1.0)).met();
+        double best = GoalOdds.of(ahead, 1).met();
         if (best < chance) {
             return OptionalDouble.empty();
         }
-        // A rate in the middle comes to all the states that there are.
-        GoalOdds.of(ahead, states, List.of(HALF));
-        return OptionalDouble.of(
-                states.areTooMany() ? PlayedSets.rateFor(ahead, chance) : rateFor(ahead, states, best, chance));
+        boolean followed = GoalOdds.of(ahead, HALF).error() == 0;
+        return OptionalDouble.of(followed ? rateFor(ahead, best, chance) : PlayedSets.rateFor(ahead, chance));
     }
 
     /** Whether who never hits goes on for ever. */
@@ -120,7 +116,7 @@ public final class TargetRate {
     }
 
     /** False position, with the end that stays counting half (Illinois), so that few rates are tried. */
-    private static double rateFor(Ahead ahead, States states, double best, double chance) {
+    private static double rateFor(Ahead ahead, double best, double chance) {
         double low = 0;
         double high = 1;
         double below = -chance;
@@ -129,7 +125,7 @@ public final class TargetRate {
         while (high - low > SAME) {
             double straight = high - above * (high - low) / (above - below);
             double rate = Math.max(low + SAME / 2, Math.min(high - SAME / 2, straight));
-            double off = GoalOdds.of(ahead, states, List.of(rate)).met() - chance;
+            double off = GoalOdds.of(ahead, rate).met() - chance;
             if (off < 0) {
                 low = rate;
                 below = off;

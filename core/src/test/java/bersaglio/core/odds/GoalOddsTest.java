@@ -258,6 +258,26 @@ class GoalOddsTest {
         }
     }
 
+    /** With more balls left less is decided, and what is met stays so. */
+    @ParameterizedTest
+    @MethodSource("goals")
+    void whatIsOpenStaysOpenWithMoreBallsLeft(Goal goal) {
+        Random random = new Random(11);
+        for (int set = 0; set < 40; set++) {
+            Play play = goal.ahead(6).play();
+            for (int ball = 0; ball < 30 && !play.over(); ball++) {
+                boolean open = false;
+                for (int left = 1; left <= 40; left++) {
+                    Standing standing = play.standing(left);
+                    assertThat(open && standing != Standing.OPEN).isFalse();
+                    assertThat(standing == Standing.MET).isEqualTo(play.standing(Play.NO_END) == Standing.MET);
+                    open = standing == Standing.OPEN;
+                }
+                play = play.after(play.next(random.nextInt(4) > 0)).play();
+            }
+        }
+    }
+
     @Test
     void timeIsTurnedIntoBallsByThePace() {
         GoalOdds odds = GoalOdds.of(new Timed(2, 60, 30, 12, Signal.COUNTS).ahead(6), 0.6);
