@@ -42,6 +42,8 @@ public final class Bench {
         all.put("zones", ZoneBench::aMillionLandings);
         all.put("judgement", JudgementBench::all);
         all.put("cautious", ForecastBench::cautious);
+        all.put("forecasts", LongGoalsBench::forecasts);
+        all.put("page-verdicts", LongGoalsBench::inThePage);
         all.put("ladder", ForecastBench::ladderExactOrPlayed);
         all.put("events", EventBench::againstBareInserts);
         all.put("devices", EventBench::fiftyDevices);

@@ -8,14 +8,14 @@ import org.teavm.model.MethodDescriptor;
 import org.teavm.model.MethodHolder;
 
 /**
- * While compiling for the page, leaves out what our records are given and the page never asks of them: their text, their
- * hash, and, of those that are only written out, their equality. Together they would weigh as much as the odds.
+ * While compiling for the page, leaves out what our records are given and the page never asks of them: their text, and, of
+ * those that are only written out, whether they are the same. Together they would weigh as much as the odds.
  */
 public final class PlainRecords implements ClassHolderTransformer {
 
-    private static final List<MethodDescriptor> NEVER_ASKED =
-            List.of(new MethodDescriptor("toString", String.class), new MethodDescriptor("hashCode", int.class));
-    private static final MethodDescriptor EQUALS = new MethodDescriptor("equals", Object.class, boolean.class);
+    private static final MethodDescriptor TEXT = new MethodDescriptor("toString", String.class);
+    private static final List<MethodDescriptor> SAMENESS = List.of(
+            new MethodDescriptor("equals", Object.class, boolean.class), new MethodDescriptor("hashCode", int.class));
     private static final String WRITTEN_OUT = "bersaglio.wire.view.";
 
     @Override
@@ -23,9 +23,9 @@ public final class PlainRecords implements ClassHolderTransformer {
         if (!cls.getName().startsWith("bersaglio.") || !"java.lang.Record".equals(cls.getParent())) {
             return;
         }
-        NEVER_ASKED.forEach(method -> leaveOut(cls, method));
+        leaveOut(cls, TEXT);
         if (cls.getName().startsWith(WRITTEN_OUT)) {
-            leaveOut(cls, EQUALS);
+            SAMENESS.forEach(method -> leaveOut(cls, method));
         }
     }
 

@@ -31,11 +31,14 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
     private static final long MOST_WORK_OF_A_FIGURE = 800_000;
     private static final long MOST_WORK_OF_SEVERAL = 2_500_000;
-    private static final long MOST_WORK_AT_ONCE = 2_000_000;
+    private static final long MOST_WORK_AT_ONCE = 600_000;
     private static final PlayedSets.Most BALLS_PLAYED = new PlayedSets.Most(50, 500_000);
-    private static final PlayedSets.Most BALLS_OF_SEVERAL = new PlayedSets.Most(25, 150_000);
-    private static final PlayedSets.Most BALLS_AT_ONCE = new PlayedSets.Most(15, 20_000);
+    private static final PlayedSets.Most BALLS_OF_SEVERAL = new PlayedSets.Most(15, 150_000);
+    private static final PlayedSets.Most BALLS_AT_ONCE = new PlayedSets.Most(10, 20_000);
     private static final double NOTHING_LEFT = 1e-13;
+    /** A state that hardly any set comes to is left: all of them together are less than nothing left. */
+    private static final double HARDLY_ANY = 1e-20;
+
     private static final double SAME_SHARES = 1e-11;
     private static final double SAME_FACTOR = 1e-12;
 
@@ -256,13 +259,23 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
         private double settle() {
             int balls = ahead.balls() == Play.NO_END ? Play.NO_END : ahead.balls() - steps;
             double left = 0;
+            int lowest = high;
+            int highest = low;
             for (int state = low; state < high; state++) {
-                if (mass[state] > 0 && states.isDecided(state, balls)) {
-                    met += states.isMet(state) ? mass[state] : 0;
+                double here = mass[state];
+                if (here < HARDLY_ANY) {
                     mass[state] = 0;
+                } else if (states.isDecided(state, balls)) {
+                    met += states.isMet(state) ? here : 0;
+                    mass[state] = 0;
+                } else {
+                    left += here;
+                    lowest = Math.min(lowest, state);
+                    highest = state + 1;
                 }
-                left += mass[state];
             }
+            low = lowest;
+            high = highest;
             return left;
         }
 

@@ -15,6 +15,7 @@ import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Watch;
 import bersaglio.core.problem.Check;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -78,8 +79,8 @@ public final class TargetRate {
         if (best < chance) {
             return OptionalDouble.empty();
         }
-        boolean followed = GoalOdds.of(ahead, HALF).error() == 0;
-        return OptionalDouble.of(followed ? rateFor(ahead, best, chance) : PlayedSets.rateFor(ahead, chance));
+        OptionalDouble followed = rateFor(ahead, best, chance);
+        return followed.isPresent() ? followed : OptionalDouble.of(PlayedSets.rateFor(ahead, chance));
     }
 
     /** Whether who never hits goes on for ever. */
@@ -115,8 +116,8 @@ public final class TargetRate {
         return balls;
     }
 
-    /** False position, with the end that stays counting half (Illinois), so that few rates are tried. */
-    private static double rateFor(Ahead ahead, double best, double chance) {
+    /** False position, with the end that stays counting half (Illinois), so that few rates are tried. Nothing where that takes long. */
+    private static OptionalDouble rateFor(Ahead ahead, double best, double chance) {
         double low = 0;
         double high = 1;
         double below = -chance;
@@ -125,7 +126,11 @@ public final class TargetRate {
         while (high - low > SAME) {
             double straight = high - above * (high - low) / (above - below);
             double rate = Math.max(low + SAME / 2, Math.min(high - SAME / 2, straight));
-            double off = GoalOdds.of(ahead, rate).met() - chance;
+            Optional<GoalOdds> odds = GoalOdds.exactly(ahead, rate);
+            if (odds.isEmpty()) {
+                return OptionalDouble.empty();
+            }
+            double off = odds.get().met() - chance;
             if (off < 0) {
                 low = rate;
                 below = off;
@@ -138,6 +143,6 @@ public final class TargetRate {
                 moved = 1;
             }
         }
-        return high;
+        return OptionalDouble.of(high);
     }
 }
