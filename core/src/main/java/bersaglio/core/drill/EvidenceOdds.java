@@ -1,5 +1,7 @@
 package bersaglio.core.drill;
 
+import java.util.function.IntToDoubleFunction;
+
 /**
  * The chance that the evidence rule has moved a player of a known true rate up within some sets.
  *
@@ -26,6 +28,10 @@ final class EvidenceOdds {
     }
 
     double[] passedAfter() {
+        return trying.averaged(level.ahead().balls(), this::passedAfter);
+    }
+
+    private double[] passedAfter(IntToDoubleFunction worth) {
         int balls = level.ahead().balls();
         double[] passedAfter = new double[trying.sets()];
         double fading = rule.fading();
@@ -41,7 +47,7 @@ final class EvidenceOdds {
                 chance = afterBall(chance, fading);
                 trials = trials * fading + 1;
             }
-            passed += takeAdvancing(chance, (set + 1) * balls, trials, asked, trying.worth((set + 1) * balls, balls));
+            passed += takeAdvancing(chance, (set + 1) * balls, trials, asked, worth.applyAsDouble((set + 1) * balls));
             passedAfter[set] = Math.min(1, passed);
         }
         return passedAfter;

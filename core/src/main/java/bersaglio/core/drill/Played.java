@@ -87,22 +87,20 @@ final class Played {
     }
 
     private Streaks streaks() {
-        if (!trying.watched()) {
-            return Streaks.unwatched();
-        }
-        return trying.streak() > 0 ? Streaks.after(Neighbours.NONE) : Streaks.ofASteadyPlayer();
+        return trying.watched() ? Streaks.after(Neighbours.NONE) : Streaks.unwatched();
     }
 
     private final class One {
 
         private final Stream stream;
-        private final Examiner examiner = Examiner.of(up.of(streaks()), down.of(streaks()));
+        private final Examiner examiner;
         private Advice.Call call = Advice.Call.STAY;
         private double rate = trying.rate();
         private int balls;
 
         One(int number) {
             stream = new Stream(number);
+            examiner = Examiner.of(up.of(streaks()), down.of(streaks()));
         }
 
         void tries() {

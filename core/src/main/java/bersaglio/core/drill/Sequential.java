@@ -75,11 +75,14 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
         }
         RatioTest test = test();
         int aSet = level.ahead().balls();
-        return new SetsOfTrials(aSet, trying.rate()).passedAfter(trying.sets(), (hits, trials) -> switch (test.decide(
-                test.ratio(hits, trials - hits) * trying.worth(trials, aSet))) {
-            case UP -> SetsOfTrials.End.PASSED;
-            case DOWN -> level.isLowest() ? SetsOfTrials.End.AFRESH : SetsOfTrials.End.OVER;
-            case OPEN -> SetsOfTrials.End.GOES_ON;
-        });
+        SetsOfTrials sets = new SetsOfTrials(aSet, trying.rate());
+        return trying.averaged(
+                aSet,
+                worth -> sets.passedAfter(trying.sets(), (hits, trials) -> switch (test.decide(
+                        test.ratio(hits, trials - hits) * worth.applyAsDouble(trials))) {
+                    case UP -> SetsOfTrials.End.PASSED;
+                    case DOWN -> level.isLowest() ? SetsOfTrials.End.AFRESH : SetsOfTrials.End.OVER;
+                    case OPEN -> SetsOfTrials.End.GOES_ON;
+                }));
     }
 }

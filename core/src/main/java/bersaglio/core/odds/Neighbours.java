@@ -16,8 +16,10 @@ public record Neighbours(int hitsAfterHit, int afterHit, int hitsAfterMiss, int 
     /** Pairs that make as much of what is seen as of nothing. */
     private static final double HALF_BELIEVED = 60;
 
-    /** Mean of the positive part of a standard normal variable, 1/√(2π). */
-    private static final double UPPER_HALF = 0.39894228;
+    public static final int LUCKS = 4;
+
+    /** Means of four equal parts of a standard normal variable, those below nothing as nothing. */
+    private static final double[] ABOVE = {0, 0, 0.3246, 1.2711};
 
     public Neighbours {
         Check.requireAtLeast("afterHit", afterHit, 0);
@@ -62,11 +64,30 @@ public record Neighbours(int hitsAfterHit, int afterHit, int hitsAfterMiss, int 
     }
 
     /**
-     * What a ball of a steady player comes to be worth on average, since so few pairs show streaks by chance: their two shares
-     * differ with a standard deviation of 1/√pairs, of which the upper half is taken for a streak.
+     * What a ball of a steady player comes to be worth, since so few pairs show streaks by chance: of one of {@link #LUCKS}
+     * equal parts of such players, by what they chance to show. Their two shares differ by −1/pairs on average (J. B. Miller
+     * and A. Sanjurjo, "Surprised by the Hot Hand Fallacy?", Econometrica 86, 2018), with a standard deviation of 1/√pairs;
+     * what is above nothing is taken for a streak.
+     *
+     * @param luck from 0, the more the streakier they seem
      */
+    public static double worthOfSteady(int pairs, int luck) {
+        Check.requireAtLeast("pairs", pairs, 0);
+        Check.requireBetween("luck", luck, 0, LUCKS - 1);
+        if (pairs < 2) {
+            return 1;
+        }
+        double difference = ABOVE[luck] / Math.sqrt(pairs) - 1.0 / pairs;
+        return worth(Math.max(0, difference) * pairs / (pairs + HALF_BELIEVED));
+    }
+
+    /** The same for any of them, on average. */
     public static double worthOfSteady(int pairs) {
-        return worth(pairs < 2 ? 0 : UPPER_HALF * Math.sqrt(pairs) / (pairs + HALF_BELIEVED));
+        double sum = 0;
+        for (int luck = 0; luck < LUCKS; luck++) {
+            sum += worthOfSteady(pairs, luck);
+        }
+        return sum / LUCKS;
     }
 
     static double worth(double streak) {

@@ -16,6 +16,9 @@ import bersaglio.core.odds.Stream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -212,6 +215,29 @@ class EachBallTest {
         assertThat(seen.worth()).isCloseTo(0.7714, within(5e-5));
         assertThat(Neighbours.NONE.plus("1101").plus("01")).isEqualTo(new Neighbours(1, 2, 2, 2));
         assertThat(new Neighbours(5, 10, 9, 10).streak()).isZero();
+    }
+
+    /** Fewer pairs, or a rate near an end, leave it a little off. */
+    @ParameterizedTest
+    @CsvSource({"2, 0.5", "4, 0.62", "10, 0.3", "10, 0.62", "10, 0.74"})
+    void whatABallOfASteadyPlayerIsWorthIsSoOnAverage(int sets, double rate) {
+        Random random = new Random(8);
+        double sum = 0;
+        int players = 20_000;
+        for (int player = 0; player < players; player++) {
+            Neighbours seen = Neighbours.NONE;
+            for (int set = 0; set < sets; set++) {
+                seen = seen.plus(IntStream.range(0, 12)
+                        .mapToObj(ball -> random.nextDouble() < rate ? "1" : "0")
+                        .collect(Collectors.joining()));
+            }
+            sum += seen.worth();
+        }
+        double told = IntStream.range(0, Neighbours.LUCKS)
+                .mapToDouble(luck -> Neighbours.worthOfSteady(sets * 11, luck))
+                .average()
+                .orElseThrow();
+        assertThat(told).isCloseTo(sum / players, within(0.004));
     }
 
     /** The same figures as for the ready and not ready above, who hit in streaks instead. */
