@@ -13,7 +13,7 @@ final class EvidenceOdds {
 
     private static final int CELLS_A_HIT = 64;
     private static final int MANY_BALLS = 300;
-    private static final int CELLS_OF_MANY = 16;
+    private static final int CELLS_OF_MANY = 10;
 
     private final Evidence rule;
     private final Level level;

@@ -34,7 +34,8 @@ public record Compared(
     public static final double STREAK = 0.4;
 
     private static final double NEARLY_SURE = 0.98;
-    private static final int RATES_TRIED = 5;
+    private static final int RATES_WORKED_OUT = 7;
+    private static final int RATES_PLAYED = 3;
     private static final int BALLS_OF_SEVERAL = 20_000;
     private static final int BALLS_OF_ONE = 80_000;
 
@@ -59,7 +60,7 @@ public record Compared(
         Passing told = level.passing(notReady, BALLS_OF_ONE);
         OptionalDouble own = player.isEmpty()
                 ? OptionalDouble.empty()
-                : player.get().known().spread(RATES_TRIED).stream()
+                : player.get().known().spread(told.error() > 0 ? RATES_PLAYED : RATES_WORKED_OUT).stream()
                         .mapToDouble(rate -> level.passing(
                                         Trying.of(rate, level.tries()).aDay(setsADay), BALLS_OF_SEVERAL)
                                 .inAll())
