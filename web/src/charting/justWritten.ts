@@ -41,7 +41,8 @@ export function note(written: unknown[]): Noted {
 export async function leftBehind(): Promise<{ key: string, written: unknown[] }[]> {
   await claimed
   const { held = [] } = await navigator.locks?.query() ?? {}
-  const living = new Set(held.map((lock) => lock.name))
+  // Where nothing is known of other pages, at least what this one writes is its own.
+  const living = new Set([alive(page), ...held.map((lock) => lock.name)])
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(PREFIX) && !living.has(alive(key.slice(PREFIX.length).split('.')[0] ?? '')))
     .sort()

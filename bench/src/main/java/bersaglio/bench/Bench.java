@@ -38,6 +38,7 @@ public final class Bench {
         all.put("rules", PageBench::rulesSize);
         all.put("load", PageBench::firstLoad);
         all.put("touch", PageBench::touchToPaint);
+        all.put("close", CloseBench::everyReadyDrill);
         all.put("drag", EditorBench::dragging);
         all.put("zones", ZoneBench::aMillionLandings);
         all.put("judgement", JudgementBench::all);

@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.server.DemoServer;
 import bersaglio.server.Device;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -278,6 +280,19 @@ class EventsTest {
         } finally {
             devices.shutdownNow();
         }
+    }
+
+    @Test
+    void twoEventsNeverStandAtTheSamePlaceWhoeverWrites() {
+        JdbcTemplate owner = new JdbcTemplate(server.owner());
+        assertThatThrownBy(
+                        () -> owner.update(
+                                """
+                        insert into chart_event
+                        select random_uuid(), session_id, position, run_id, kind, v, pen, device, seq, at_ms, wall_ms, received_ms, body
+                        from chart_event fetch first row only"""))
+                .isInstanceOf(DuplicateKeyException.class)
+                .hasMessageContaining("CHART_EVENT_AT");
     }
 
     private JsonNode record(String of) {

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import bersaglio.server.DemoServer;
 import bersaglio.server.StartedServer;
 import bersaglio.server.storage.Writer;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -24,13 +26,13 @@ class RebuildTest {
     }
 
     @Test
-    void resultsMadeAgainFromTheLogAreTheSame() {
-        List<Map<String, Object>> sets = sets();
-        List<Map<String, Object>> shots = shots();
-        assertThat(sets).hasSizeGreaterThan(40);
+    void resultsMadeAgainFromTheLogAreTheSameInEveryColumnOfEveryTable() {
+        Map<String, List<Map<String, Object>>> before = results();
+        assertThat(before).containsKeys("SET_RESULT", "SHOT_RESULT", "VOLUME_RESULT");
+        assertThat(before.get("SET_RESULT")).hasSizeGreaterThan(40);
+        assertThat(before.values()).allSatisfy(rows -> assertThat(rows).isNotEmpty());
         assertThat(server.bean(Rebuild.class).rebuild()).isEmpty();
-        assertThat(sets()).isEqualTo(sets);
-        assertThat(shots()).isEqualTo(shots);
+        assertThat(results()).isEqualTo(before);
     }
 
     @Test
@@ -46,15 +48,15 @@ class RebuildTest {
         JdbcTemplate owner = new JdbcTemplate(server.owner());
         String body = jdbc.queryForObject(
                 "select body from chart_event where run_id = ? and kind = 'set.opened'", String.class, run);
-        List<Map<String, Object>> others = sets();
-        others.removeIf(set -> set.get("RUN").equals(run));
+        Map<String, List<Map<String, Object>>> others = results();
+        others.values().forEach(rows -> rows.removeIf(row -> row.get("RUN").equals(run)));
         owner.update(
                 "update chart_event set body = ? where run_id = ? and kind = 'set.opened'",
                 body.replaceAll("\"level\":\\d+", "\"level\":99"),
                 run);
         try {
             assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
-            assertThat(sets()).isEqualTo(others);
+            assertThat(results()).isEqualTo(others);
         } finally {
             owner.update("update chart_event set body = ? where run_id = ? and kind = 'set.opened'", body, run);
             assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
@@ -74,14 +76,18 @@ class RebuildTest {
         assertThat(results.generation()).isEqualTo(present);
     }
 
-    private List<Map<String, Object>> sets() {
-        return jdbc.queryForList(
-                "select run, player, drill, level, held_at, trials, not_seen, closed, struck, said, move"
-                        + " from set_result order by run");
-    }
-
-    private List<Map<String, Object>> shots() {
-        return jdbc.queryForList("select run, place, x, y, outcome, side, called, counted, called_by"
-                + " from shot_result order by run, place");
+    /** Whatever tables there are: those of which a generation is read. */
+    private Map<String, List<Map<String, Object>>> results() {
+        Map<String, List<Map<String, Object>>> all = new TreeMap<>();
+        for (String table : jdbc.queryForList(
+                "select table_name from information_schema.columns where column_name = 'GENERATION'", String.class)) {
+            List<Map<String, Object>> rows = jdbc.queryForList(
+                    "select * from " + table + " where generation = ?",
+                    server.bean(ResultStore.class).generation());
+            rows.forEach(row -> row.remove("GENERATION"));
+            rows.sort(Comparator.comparing(Object::toString));
+            all.put(table, rows);
+        }
+        return all;
     }
 }

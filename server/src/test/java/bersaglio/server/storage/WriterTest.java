@@ -11,6 +11,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.function.Consumer;
 import org.h2.jdbcx.JdbcDataSource;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -76,7 +77,8 @@ class WriterTest {
     }
 
     /** What is asked for while the writer is busy waits, and is then taken together. */
-    private List<Future<Object>> whileHeld(List<Callable<Object>> asked, Runnable meanwhile) throws Exception {
+    private List<Future<Object>> whileHeld(List<Callable<Object>> asked, Consumer<List<Future<Object>>> meanwhile)
+            throws Exception {
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch goOn = new CountDownLatch(1);
         Future<?> holding = askers.submit(() -> writer.run(() -> {
@@ -91,7 +93,7 @@ class WriterTest {
         while (writer.waiting() < asked.size()) {
             Thread.onSpinWait();
         }
-        meanwhile.run();
+        meanwhile.accept(answers);
         goOn.countDown();
         holding.get();
         return answers;
@@ -116,7 +118,7 @@ class WriterTest {
 
     @Test
     void whatWaitsIsWrittenTogetherAndForcedOnce() throws Exception {
-        List<Future<Object>> answers = whileHeld(List.of(adding("one"), adding("two"), adding("three")), () -> {});
+        List<Future<Object>> answers = whileHeld(List.of(adding("one"), adding("two"), adding("three")), held -> {});
         for (Future<Object> answer : answers) {
             assertThat(answer.get()).isEqualTo(1);
         }
@@ -129,7 +131,7 @@ class WriterTest {
     @Test
     void whatFailsLeavesNothingBehindAndTakesNobodyWithIt() throws Exception {
         List<Future<Object>> answers =
-                whileHeld(List.of(adding("one"), adding("two", "far too long"), adding("three")), () -> {});
+                whileHeld(List.of(adding("one"), adding("two", "far too long"), adding("three")), held -> {});
         assertThatThrownBy(() -> answers.get(1).get()).hasMessageContaining("too long");
         assertThat(answers.get(0).get()).isEqualTo(1);
         assertThat(answers.get(2).get()).isEqualTo(1);
@@ -153,15 +155,14 @@ class WriterTest {
 
     @Test
     void whoseTurnDoesNotComeInTimeIsToldSoAndNothingOfItIsEverDone() throws Exception {
-        List<Future<Object>> late = new ArrayList<>();
-        late.addAll(whileHeld(List.of(adding("late")), () -> {
+        whileHeld(List.of(adding("late")), late -> {
             long asked = System.nanoTime();
             assertThatThrownBy(() -> adding("later").call())
                     .isInstanceOfSatisfying(
                             NotWritten.class, busy -> assertThat(busy.why()).isEqualTo(NotWritten.Why.BUSY));
             assertThat(Duration.ofNanos(System.nanoTime() - asked)).isGreaterThanOrEqualTo(Writer.PATIENCE);
-        }));
-        assertThatThrownBy(() -> late.get(0).get()).hasCauseInstanceOf(NotWritten.class);
+            assertThatThrownBy(() -> late.get(0).get()).hasCauseInstanceOf(NotWritten.class);
+        });
         adding("now").call();
         assertThat(words()).containsExactly("now");
     }
@@ -189,7 +190,7 @@ class WriterTest {
 
     @Test
     void whatWasAskedBeforeTheEndIsDoneAndNothingAfterIt() throws Exception {
-        List<Future<Object>> answers = whileHeld(List.of(adding("last")), () -> askers.submit(writer::close));
+        List<Future<Object>> answers = whileHeld(List.of(adding("last")), held -> askers.submit(writer::close));
         assertThat(answers.get(0).get()).isEqualTo(1);
         writer.close();
         assertThatThrownBy(() -> adding("after").call()).isInstanceOf(NotWritten.class);
