@@ -71,7 +71,7 @@ final class CloseBench {
         page.evaluate(
                 """
                 () => {
-                  window.closed = new Promise((resolve) => {
+                  window.verdictPainted = new Promise((resolve) => {
                     let start = 0
                     const channel = new MessageChannel()
                     channel.port1.onmessage = () => resolve(performance.now() - start)
@@ -87,6 +87,6 @@ final class CloseBench {
                 }
                 """);
         page.keyboard().press("Shift+Enter");
-        return ((Number) page.evaluate("() => window.closed")).doubleValue();
+        return ((Number) page.evaluate("() => window.verdictPainted")).doubleValue();
     }
 }
