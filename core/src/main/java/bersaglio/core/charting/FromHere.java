@@ -33,6 +33,6 @@ public record FromHere(double chance, double rate, int trials) {
         }
         Belief known = Belief.of(Evidence.DEFAULT.weigh(attempts));
         Ahead ahead = new Ahead(count.play(), count.left(), level.goal().playsOn());
-        return Optional.of(new FromHere(Forecast.fromHere(ahead, known), known.mean(), trials));
+        return Optional.of(new FromHere(Forecast.fromHere(ahead, level.ahead(), known), known.mean(), trials));
     }
 }

@@ -91,7 +91,7 @@ public record Forecast(
     /** The same as well as it can be told at once, for one of many goals. */
     static double metAtOnce(Goal goal, PlayerRate player, Pace pace) {
         Ahead ahead = goal.ahead(pace.secondsABall());
-        return metByHits(ahead, player.known()).orElseGet(() -> fromHere(ahead, player.known()));
+        return metByHits(ahead, player.known()).orElseGet(() -> fromHere(ahead, ahead, player.known()));
     }
 
     /** Where hits alone are counted. */
@@ -151,9 +151,13 @@ public record Forecast(
         return within(CAUTIOUS, balls -> mean(odds, one -> one.endsWithin(balls)));
     }
 
-    /** The chance to meet the goal from where a set stands, the mean over what the rate may be. */
-    public static double fromHere(Ahead here, Belief rate) {
-        return Math.min(1, mean(GoalOdds.eachAtOnce(here, rate.spread(RATES_FROM_HERE)), GoalOdds::met));
+    /**
+     * The chance to meet the goal from where a set stands, the mean over what the rate may be.
+     *
+     * @param whole the set before its first ball
+     */
+    public static double fromHere(Ahead here, Ahead whole, Belief rate) {
+        return Math.min(1, mean(GoalOdds.eachAtOnce(here, whole, rate.spread(RATES_FROM_HERE)), GoalOdds::met));
     }
 
     private static double mean(List<GoalOdds> odds, ToDoubleFunction<GoalOdds> of) {

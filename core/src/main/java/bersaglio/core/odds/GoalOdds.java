@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * What a set takes of a player whose true rates are known: the set is followed ball by ball as a distribution over the
@@ -48,31 +49,48 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             Check.requireRate("rates." + i, rates.get(i));
         }
         Check.requireAtLeast("rates", rates.size(), 1);
-        return of(ahead, rates, MOST_WORK, 0, BALLS_PLAYED);
+        return of(ahead, States.of(ahead), 0, rates, MOST_WORK, 0, BALLS_PLAYED);
     }
 
     /** For players of each of these rates; less is made of each than of one alone. */
     public static List<GoalOdds> each(Ahead ahead, List<Double> rates) {
-        return each(ahead, rates, MOST_WORK_OF_SEVERAL, BALLS_OF_SEVERAL);
+        return each(ahead, States.of(ahead), 0, rates, MOST_WORK_OF_SEVERAL, BALLS_OF_SEVERAL);
     }
 
-    /** The same while a set is charted: as well as it can be told at once. */
-    public static List<GoalOdds> eachAtOnce(Ahead ahead, List<Double> rates) {
-        return each(ahead, rates, MOST_WORK_AT_ONCE, BALLS_AT_ONCE);
+    /**
+     * The same from where a set stands, as well as it can be told at once.
+     *
+     * @param whole the set before its first ball, whose states it goes on over
+     */
+    public static List<GoalOdds> eachAtOnce(Ahead here, Ahead whole, List<Double> rates) {
+        States states = States.of(whole);
+        OptionalInt start = states.find(here.play());
+        // A count that was said can be one that no set comes to.
+        boolean known = states.areTooMany() || start.isPresent();
+        return each(here, known ? states : States.of(here), start.orElse(0), rates, MOST_WORK_AT_ONCE, BALLS_AT_ONCE);
     }
 
-    private static List<GoalOdds> each(Ahead ahead, List<Double> rates, long work, PlayedSets.Most played) {
+    private static List<GoalOdds> each(
+            Ahead ahead, States states, int start, List<Double> rates, long work, PlayedSets.Most played) {
         Check.requireAtLeast("rates", rates.size(), 1);
         List<GoalOdds> each = new ArrayList<>(rates.size());
         for (double rate : rates) {
             Check.requireRate("rate", rate);
-            each.add(of(ahead, List.of(rate), work / rates.size(), each.size(), played.amongst(rates.size())));
+            each.add(of(
+                    ahead,
+                    states,
+                    start,
+                    List.of(rate),
+                    work / rates.size(),
+                    each.size(),
+                    played.amongst(rates.size())));
         }
         return each;
     }
 
-    private static GoalOdds of(Ahead ahead, List<Double> rates, long work, int player, PlayedSets.Most played) {
-        return new Walk(ahead, States.of(ahead), rates, work)
+    private static GoalOdds of(
+            Ahead ahead, States states, int start, List<Double> rates, long work, int player, PlayedSets.Most played) {
+        return new Walk(ahead, states, start, rates, work)
                 .follow()
                 .orElseGet(() -> PlayedSets.of(ahead, rates, player, played));
     }
@@ -90,7 +108,7 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
     /** Followed to its end, for one of many figures; nothing where that would take long. */
     public static Optional<GoalOdds> exactly(Ahead ahead, double rate) {
         Check.requireRate("rate", rate);
-        Walk walk = new Walk(ahead, States.of(ahead), List.of(rate), MOST_WORK_OF_A_FIGURE);
+        Walk walk = new Walk(ahead, States.of(ahead), 0, List.of(rate), MOST_WORK_OF_A_FIGURE);
         return walk.follow().filter(odds -> walk.workLeft >= 0);
     }
 
@@ -158,21 +176,23 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
         private double[] next;
         private int low;
-        private int high = 1;
+        private int high;
         private double met;
         private double breaks;
         private double[] beyond = new double[256];
         private int steps;
         private long workLeft;
 
-        Walk(Ahead ahead, States states, List<Double> rates, long mostWork) {
+        Walk(Ahead ahead, States states, int start, List<Double> rates, long mostWork) {
             this.workLeft = mostWork;
             this.ahead = ahead;
             this.states = states;
             this.rates = rates.stream().mapToDouble(rate -> rate).toArray();
             this.mass = new double[Math.max(1, states.count())];
             this.next = new double[mass.length];
-            mass[0] = 1;
+            this.low = start;
+            this.high = start + 1;
+            mass[start] = 1;
         }
 
         /** @return nothing when there are too many states, or too many for all the balls of a set that ends by them */

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -53,13 +54,13 @@ final class States {
             }
             first = end;
         }
-        numbers.clear();
         if (tooMany) {
             forget();
         }
     }
 
     private void forget() {
+        numbers.clear();
         plays.clear();
         onHit = new int[0];
         onMiss = new int[0];
@@ -80,6 +81,12 @@ final class States {
             KEPT.put(ahead, known);
         }
         return known;
+    }
+
+    /** The number of a state, where a set of this goal can come to it. */
+    OptionalInt find(Play play) {
+        Integer number = numbers.get(play.state());
+        return number == null ? OptionalInt.empty() : OptionalInt.of(number);
     }
 
     private int left(int balls) {

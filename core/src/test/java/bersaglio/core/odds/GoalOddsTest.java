@@ -300,17 +300,34 @@ class GoalOddsTest {
         assertThat(TargetRate.of(new Duel(5, 1, List.of(0, 0)), 6)).isEmpty();
     }
 
+    /** Over the states of the whole set it is the same as over those that are left. */
+    @ParameterizedTest
+    @MethodSource("goals")
+    void fromWhereASetStandsTheOddsAreThoseOfWhatIsLeft(Goal goal) {
+        Ahead whole = goal.ahead(6);
+        Random random = new Random(3);
+        Play play = whole.play();
+        for (int ball = 1; ball <= 4 && !play.over(); ball++) {
+            play = play.after(play.next(random.nextInt(3) > 0)).play();
+            int left = whole.balls() == Play.NO_END ? Play.NO_END : whole.balls() - ball;
+            Ahead here = new Ahead(play, left, whole.playsOn());
+            assertThat(GoalOdds.eachAtOnce(here, whole, List.of(0.6)).get(0).met())
+                    .isCloseTo(
+                            GoalOdds.eachAtOnce(here, here, List.of(0.6)).get(0).met(), within(1e-9));
+        }
+    }
+
     /** Whatever was asked before, on this machine or on another. */
     @Test
     void whatWasAskedBeforeChangesNoFigure() {
         for (Goal goal : List.of(new Window(14, 20, 60), new Cover(6, 9, 300), new Duel(40, 2, List.of(0, 0)))) {
             Ahead ahead = goal.ahead(8);
             List<Double> rates = List.of(0.4, 0.6, 0.8);
-            List<GoalOdds> first = GoalOdds.eachAtOnce(ahead, rates);
+            List<GoalOdds> first = GoalOdds.eachAtOnce(ahead, ahead, rates);
             GoalOdds.of(ahead, 0.55);
             GoalOdds.exactly(ahead, 0.7);
             new SetPlayer(ahead).play(() -> true, hit -> true);
-            assertThat(GoalOdds.eachAtOnce(ahead, rates))
+            assertThat(GoalOdds.eachAtOnce(ahead, ahead, rates))
                     .extracting(GoalOdds::met)
                     .isEqualTo(first.stream().map(GoalOdds::met).toList());
         }
