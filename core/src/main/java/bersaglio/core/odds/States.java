@@ -83,10 +83,10 @@ final class States {
         return known;
     }
 
-    /** The number of a state, where a set of this goal can come to it. */
+    /** The number of a state, where this very set can come to it: one that began otherwise may have the same numbers. */
     OptionalInt find(Play play) {
         Integer number = numbers.get(play.state());
-        return number == null ? OptionalInt.empty() : OptionalInt.of(number);
+        return number == null || !plays.get(number).equals(play) ? OptionalInt.empty() : OptionalInt.of(number);
     }
 
     private int left(int balls) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.goal.Ahead;
+import bersaglio.core.goal.BestToBeat;
 import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Cover;
 import bersaglio.core.goal.Duel;
@@ -25,6 +26,8 @@ import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -315,6 +318,16 @@ class GoalOddsTest {
                     .isCloseTo(
                             GoalOdds.eachAtOnce(here, here, List.of(0.6)).get(0).met(), within(1e-9));
         }
+    }
+
+    /** It is counted by the same numbers as a set with nothing to beat, and is none. */
+    @Test
+    void aSetWithABestToBeatIsNotTakenForOneWithout() {
+        BestToBeat goal = new BestToBeat(BestToBeat.Of.HITS, 10);
+        Ahead here = new Ahead(goal.play(new Start(OptionalDouble.of(5), OptionalInt.empty())), 10, true);
+        double met =
+                GoalOdds.eachAtOnce(here, goal.ahead(6), List.of(0.6)).get(0).met();
+        assertThat(met).isCloseTo(new QuotaOdds(6, 10).met(0.6), within(1e-9));
     }
 
     /** Whatever was asked before, on this machine or on another. */
