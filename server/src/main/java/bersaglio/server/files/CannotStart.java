@@ -6,6 +6,7 @@ import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import org.jspecify.annotations.Nullable;
 
 /** What was asked for cannot be done with this club; said in a sentence that says what to do. */
 public final class CannotStart extends RuntimeException {
@@ -15,16 +16,28 @@ public final class CannotStart extends RuntimeException {
     private static final int ALREADY_OPEN = 90020;
     private static final int WRONG_KEY = 28000;
 
+    private final boolean inUse;
+
     public CannotStart(String sentence) {
-        super(sentence);
+        this(sentence, null);
     }
 
-    public CannotStart(String sentence, Throwable cause) {
+    public CannotStart(String sentence, @Nullable Throwable cause) {
+        this(sentence, cause, false);
+    }
+
+    private CannotStart(String sentence, @Nullable Throwable cause, boolean inUse) {
         super(sentence, cause);
+        this.inUse = inUse;
     }
 
     public static CannotStart inUse(Path folder) {
-        return new CannotStart("A server has the club in " + folder + " open. Stop it first.");
+        return new CannotStart("A server has the club in " + folder + " open. Stop it first.", null, true);
+    }
+
+    /** Somebody else has it open: that may pass. */
+    public boolean isInUse() {
+        return inUse;
     }
 
     public static CannotStart opening(Path folder, SQLException failure) {

@@ -14,8 +14,10 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.LockSupport;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -43,6 +45,8 @@ class Database {
     private static final Logger LOG = LoggerFactory.getLogger(Database.class);
     private static final String READER = "reader";
     private static final int READERS = 8;
+    private static final Duration PATIENCE = Duration.ofSeconds(3);
+    private static final Duration TRIED_EVERY = Duration.ofMillis(20);
 
     /** Whose it is: the one connection that may write, to a club with the tables of today. */
     @Bean(destroyMethod = "")
@@ -52,7 +56,7 @@ class Database {
         if (!Files.exists(club.database())) {
             upgrade.begin();
         }
-        HikariDataSource owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
+        HikariDataSource owner = opened(club);
         int tables = tables(owner, club);
         if (tables > Upgrade.newest()) {
             owner.close();
@@ -62,9 +66,32 @@ class Database {
         if (tables < Upgrade.newest()) {
             owner.close();
             upgrade.from(tables);
-            owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
+            owner = opened(club);
         }
         return owner;
+    }
+
+    /** A command that only looks whether a server runs holds the file for a moment: that is waited for. */
+    private static HikariDataSource opened(ClubFiles club) throws IOException {
+        long until = System.nanoTime() + PATIENCE.toNanos();
+        while (true) {
+            HikariDataSource owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
+            try {
+                owner.getConnection().close();
+                return owner;
+            } catch (SQLException | RuntimeException failure) {
+                owner.close();
+                CannotStart why = doesNotOpen(club, failure);
+                if (!why.isInUse() || System.nanoTime() > until) {
+                    throw why;
+                }
+                LockSupport.parkNanos(TRIED_EVERY.toNanos());
+            }
+        }
+    }
+
+    private static CannotStart doesNotOpen(ClubFiles club, Exception failure) {
+        return CannotStart.because(failure, club.folder(), "The database in " + club.folder() + " does not open.");
     }
 
     private static int tables(HikariDataSource owner, ClubFiles club) {
@@ -76,7 +103,7 @@ class Database {
             return version.getInt(1);
         } catch (SQLException | RuntimeException failure) {
             owner.close();
-            throw CannotStart.because(failure, club.folder(), "The database in " + club.folder() + " does not open.");
+            throw doesNotOpen(club, failure);
         }
     }
 
