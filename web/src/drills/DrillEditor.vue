@@ -73,7 +73,7 @@ async function save() {
   word.value = ''
   family ||= freeFamily(drill.value.name, props.drills)
   const { data, error } = await api.PUT('/api/drills/{family}', {
-    params: { path: { family }, query: { basedOn: draft.basedOn } }, body: drill.value as unknown as Record<string, never>,
+    params: { path: { family }, query: { basedOn: draft.basedOn } }, body: drill.value,
   }).catch(() => ({ data: undefined, error: undefined }))
   saving.value = false
   if (!data) {

@@ -2,16 +2,15 @@ import createClient from 'openapi-fetch'
 import type { components, paths } from './contract'
 
 type Schemas = components['schemas']
-export type Club = Omit<Schemas['ClubView'], 'drills'> & { drills: Drill[] }
+export type Club = Schemas['ClubView']
 export type Player = Schemas['Player']
-export type Drill = Omit<Schemas['DrillView'], 'levels'> & { levels: Level[] }
-export type Level = Omit<Schemas['LevelView'], 'target'> & { target: Target }
-/** A level while its drill is made: what is worked out of it is left to the rules. */
-export type DraftLevel
-  = Pick<Level, 'number' | 'target' | 'ring' | 'goal' | 'dials' | 'tries' | 'advance' | 'retreat' | 'accepts' | 'coachTarget'>
-export type DraftDrill = Omit<Drill, 'levels' | 'tracks'> & { levels: DraftLevel[] }
+export type Drill = Schemas['DrillView']
+export type Level = Schemas['LevelView']
+/** A drill and a level while they are made: what is worked out of them is left to the rules. */
+export type DraftLevel = Schemas['Level']
+export type DraftDrill = Schemas['Drill'] & { court: string }
 export type Design = Drill['design']
-export type Goal = Schemas['GoalView']
+export type Goal = Schemas['Goal']
 export type Forecast = Schemas['ForecastView']
 export type SetCount = Schemas['CountView']
 export type Court = Schemas['CourtView']
@@ -20,21 +19,20 @@ export type Shape = Schemas['ShapeView']
 export type Surface = Schemas['SurfaceView']
 export type Marking = Schemas['MarkingView']
 export type InUse = Schemas['RegionView']
-// What is asked in order holds what is asked again, which the contract cannot say.
-export type Asks = Omit<Schemas['AsksView'], 'parts'> & { parts?: Part[] }
-export type Part = Omit<Schemas['PartView'], 'asks'> & { asks: Asks }
-export type Zone = Omit<Schemas['ZoneView'], 'asks'> & { asks: Asks }
-export type Target = Omit<Schemas['TargetView'], 'zones'> & { zones: Zone[] }
-export type Stance = Schemas['StanceView']
+export type Asks = Schemas['Target']
+export type Part = Schemas['TargetInOrderPart']
+export type Zone = Schemas['Zone']
+export type Target = Schemas['TargetSet']
+export type Stance = Schemas['Stance']
 export type Lying = Schemas['LyingView']
 export type Stage = Schemas['StageView']
 export type LyingZone = Schemas['LyingZoneView']
-export type KeptTarget = Omit<Schemas['KeptTarget'], 'target'> & { target: Target }
+export type KeptTarget = Schemas['KeptTarget']
 export type PlaceVersion = Schemas['PlaceVersionView']
-export type OwnCourt = Schemas['OwnCourtView']
-export type Measure = Schemas['MeasureView']
+export type OwnCourt = Schemas['OwnCourt']
+export type Measure = Schemas['LocalMeasure']
 export type AimReport = Schemas['AimReport']
-export type Laid = Schemas['LaidBody']
+export type Laid = Schemas['ConditionsLaid']
 export type OpenQueue = Schemas['OpenQueue']
 export type Ledger = Schemas['LedgerView']
 export type Today = Schemas['TodayView']
@@ -51,10 +49,10 @@ export type LevelRate = Schemas['LevelRateView']
 export type SetLine = Schemas['SetLine']
 export type SetView = Schemas['SetView']
 export type Shot = Schemas['ShotView']
-export type Ruling = Schemas['RulingView']
+export type Ruling = Schemas['Ruling']
 export type Verdict = Schemas['VerdictView']
 export type Advice = Schemas['AdviceView']
-export type Said = Schemas['SaidBody']
+export type Said = Schemas['Said']
 export type ChartEvent = Schemas['EventView']
 export type EventAnswer = Schemas['EventAnswer']
 export type Problem = Schemas['ProblemView']

@@ -584,7 +584,7 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AdvanceView: {
+        AdvanceRule: {
             /** Format: double */
             confidence?: number;
             /** Format: double */
@@ -601,7 +601,8 @@ export interface components {
             notReady?: number;
             /** Format: double */
             ready?: number;
-            rule: string;
+            /** @enum {string} */
+            rule: "one_met" | "met_in_last" | "evidence" | "sequential" | "ball_by_ball" | "learners" | "coach";
             /** Format: int32 */
             sets?: number;
             /** Format: int32 */
@@ -649,28 +650,6 @@ export interface components {
             /** Format: double */
             right: number;
         };
-        AsksView: {
-            aim?: components["schemas"]["PlaceView"];
-            /** @enum {string} */
-            anchor?: "OPPONENT" | "BETWEEN" | "FRONT" | "GAP";
-            area?: components["schemas"]["ShapeView"];
-            /** @enum {string} */
-            effect?: "MOVED_BEFORE_HITTING" | "LET_IT_GO" | "COULD_NOT_ATTACK";
-            /** Format: double */
-            from?: number;
-            /** @enum {string} */
-            kind: "SPOT" | "STRIP" | "PAST_LINE" | "HEIGHT_BAND" | "RINGS" | "KEEP_AWAY" | "GOOD_BANDS" | "AIM_POINT" | "BY_STANCE" | "EFFECT" | "IN_ORDER";
-            line?: string;
-            middle?: components["schemas"]["ShapeView"];
-            parts?: components["schemas"]["PartView"][];
-            rings?: components["schemas"]["RingView"][];
-            /** @enum {string} */
-            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: double */
-            to?: number;
-            /** Format: double */
-            width?: number;
-        };
         BallsView: {
             /** Format: double */
             breaks?: number;
@@ -714,12 +693,8 @@ export interface components {
             tries?: components["schemas"]["CheckTouch"][];
         };
         CheckTouch: {
-            known?: components["schemas"]["PlaceView"];
-            touched?: components["schemas"]["PlaceView"];
-        };
-        ClockTurnedBody: {
-            /** @enum {string} */
-            to: "STARTED" | "STOPPED";
+            known?: components["schemas"]["Point"];
+            touched?: components["schemas"]["Point"];
         };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
@@ -731,21 +706,25 @@ export interface components {
             /** Format: int64 */
             serverTime: number;
         };
-        CountSaidView: {
+        ConditionsLaid: {
+            area: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            zone: number;
+        };
+        CountSaid: {
             claims: number[];
             /** Format: int32 */
             count: number;
             /** Format: int32 */
             part: number;
         };
-        CountSetBody: {
+        CountUnit: {
             /** Format: int32 */
-            balls?: number;
-            claims?: number[];
-            /** Format: int32 */
-            count: number;
-            /** Format: int32 */
-            part?: number;
+            balls: number;
+            /** @enum {string} */
+            firstMiss: "USES_UP_A_TRY" | "IS_PLAYED_AGAIN";
+            /** @enum {string} */
+            kind: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
         };
         CountView: {
             /** Format: int32 */
@@ -790,24 +769,41 @@ export interface components {
             sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
             surfaces: components["schemas"]["SurfaceView"][];
         };
-        DesignView: {
+        Design: {
             apart: ("WING" | "HAND" | "SIDE")[];
             below?: string;
             /** Format: int32 */
             minutes: number;
             /** @enum {string} */
             order: "BLOCKED" | "MIXED";
-            players: components["schemas"]["PlayersView"];
+            players: components["schemas"]["DesignGroup"];
             purposes: string[];
             /** @enum {string} */
             rangeFinding: "NONE" | "UNTIL_THE_COACH_SAYS";
-            requires: components["schemas"]["RequirementView"][];
-            setting: components["schemas"]["SettingView"];
+            requires: components["schemas"]["DesignRequirement"][];
+            setting: components["schemas"]["DesignSetting"];
             situation: string;
-            unit: components["schemas"]["UnitView"];
+            unit: components["schemas"]["CountUnit"];
             watchPoint: string;
         };
-        DialsView: {
+        DesignGroup: {
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+        };
+        DesignRequirement: {
+            family: string;
+            /** Format: int32 */
+            level: number;
+        };
+        DesignSetting: {
+            ball: string;
+            feeder: string;
+            obstruction: string;
+            partnerMay: string;
+        };
+        Dials: {
             /** Format: int32 */
             contacts: number;
             /** Format: double */
@@ -820,9 +816,21 @@ export interface components {
             /** Format: double */
             secondsABall?: number;
         };
+        Drill: {
+            design: components["schemas"]["Design"];
+            family: string;
+            feed: string;
+            /** @enum {string} */
+            freedom: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
+            id: string;
+            levels: components["schemas"]["Level"][];
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
         DrillView: {
             court: string;
-            design: components["schemas"]["DesignView"];
+            design: components["schemas"]["Design"];
             family: string;
             feed: string;
             /** @enum {string} */
@@ -856,13 +864,9 @@ export interface components {
             degrees: number;
             /** Format: double */
             major: number;
-            middle: components["schemas"]["PlaceView"];
+            middle: components["schemas"]["Point"];
             /** Format: double */
             minor: number;
-        };
-        EmptyBody: unknown;
-        EntryBody: {
-            target: string;
         };
         EventAnswer: {
             /** @enum {string} */
@@ -881,11 +885,11 @@ export interface components {
         EventView: {
             /** Format: int64 */
             at: number;
-            body: components["schemas"]["SetOpenedBody"] | components["schemas"]["ShotLandedBody"] | components["schemas"]["ShotKeyedBody"] | components["schemas"]["ShotCalledBody"] | components["schemas"]["ShotNotedBody"] | components["schemas"]["ShotGivenBody"] | components["schemas"]["HitsCountedBody"] | components["schemas"]["CountSetBody"] | components["schemas"]["ValueTakenBody"] | components["schemas"]["ClockTurnedBody"] | components["schemas"]["OwedPaidBody"] | components["schemas"]["NumberCalledBody"] | components["schemas"]["StanceMovedBody"] | components["schemas"]["EntryBody"] | components["schemas"]["SetClosedBody"] | components["schemas"]["SetMovedBody"] | components["schemas"]["LevelMovedBody"] | components["schemas"]["PenTakenBody"] | components["schemas"]["EmptyBody"];
+            body: components["schemas"]["Happening"];
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "shot.called" | "shot.noted" | "shot.given" | "hits.counted" | "count.set" | "value.taken" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "stance.moved" | "set.turned" | "set.closed" | "set.reopened" | "set.moved" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "count.set" | "shot.noted" | "value.taken" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.turned" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -927,7 +931,7 @@ export interface components {
             /** Format: double */
             wanted: number;
         };
-        GoalView: {
+        Goal: {
             /** Format: int32 */
             balls?: number;
             /** @enum {string} */
@@ -936,7 +940,7 @@ export interface components {
             /** Format: int32 */
             hits?: number;
             /** @enum {string} */
-            kind: "QUOTA" | "WINDOW" | "RUN" | "TOTAL" | "TIMED" | "RALLY" | "BEST" | "LADDER" | "CIRCUIT" | "RACE" | "DUEL" | "WATCH" | "HOLD" | "MEASURED" | "COVER" | "TEST" | "COMPARE" | "TICK";
+            kind: "BEST" | "CIRCUIT" | "COMPARE" | "COVER" | "DUEL" | "TEST" | "HOLD" | "LADDER" | "MEASURED" | "QUOTA" | "RACE" | "RALLY" | "RUN" | "TICK" | "TIMED" | "TOTAL" | "WATCH" | "WINDOW";
             /** Format: int32 */
             laps?: number;
             /** Format: int32 */
@@ -945,7 +949,7 @@ export interface components {
             length?: number;
             /** @enum {string} */
             measure?: "HITS" | "RUN";
-            misses?: components["schemas"]["MissView"];
+            misses?: components["schemas"]["MissRule"];
             /** Format: int32 */
             of?: number;
             /** Format: int32 */
@@ -960,7 +964,15 @@ export interface components {
             sides?: number;
             /** @enum {string} */
             signal?: "COUNTS" | "TOO_LATE";
-            stations?: components["schemas"]["StationView"][];
+            stations?: {
+                /** Format: int32 */
+                hits?: number;
+                name: string;
+                /** Format: int32 */
+                seconds?: number;
+                /** Format: int32 */
+                zone: number;
+            }[];
             /** @enum {string} */
             tie?: "FIRST" | "EQUAL_TURNS";
             /** Format: int32 */
@@ -971,6 +983,155 @@ export interface components {
             what?: string;
             /** Format: int32 */
             zones?: number;
+        };
+        Happening: components["schemas"]["HappeningSetOpened"] | components["schemas"]["HappeningShotLanded"] | components["schemas"]["HappeningShotKeyed"] | components["schemas"]["HappeningHitsCounted"] | components["schemas"]["HappeningCountSet"] | components["schemas"]["HappeningShotNoted"] | components["schemas"]["HappeningValueTaken"] | components["schemas"]["HappeningShotGiven"] | components["schemas"]["HappeningClockTurned"] | components["schemas"]["HappeningOwedPaid"] | components["schemas"]["HappeningScoringStarted"] | components["schemas"]["HappeningNumberCalled"] | components["schemas"]["HappeningShotCalled"] | components["schemas"]["HappeningStanceMoved"] | components["schemas"]["HappeningSetMoved"] | components["schemas"]["HappeningSetPaused"] | components["schemas"]["HappeningSetResumed"] | components["schemas"]["HappeningUndone"] | components["schemas"]["HappeningRedone"] | components["schemas"]["HappeningSetClosed"] | components["schemas"]["HappeningSetReopened"] | components["schemas"]["HappeningSetTurned"] | components["schemas"]["HappeningSetStruck"] | components["schemas"]["HappeningSetRestored"] | components["schemas"]["HappeningLevelMoved"] | components["schemas"]["HappeningPenTaken"];
+        HappeningClockTurned: {
+            /** @enum {string} */
+            to: "STARTED" | "STOPPED";
+        };
+        HappeningCountSet: {
+            /** Format: int32 */
+            balls?: number;
+            claims?: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            part?: number;
+        };
+        HappeningHitsCounted: {
+            /** Format: int32 */
+            balls: number;
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            hits: number;
+            /** Format: int32 */
+            team?: number;
+        };
+        HappeningLevelMoved: {
+            /** @enum {string} */
+            by: "RULE" | "COACH";
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            unmet: boolean;
+        };
+        HappeningNumberCalled: {
+            /** Format: int32 */
+            number: number;
+        };
+        HappeningOwedPaid: {
+            /** Format: int32 */
+            count: number;
+        };
+        HappeningPenTaken: {
+            lastSeen: string;
+            /** Format: int32 */
+            pen: number;
+        };
+        HappeningRedone: {
+            target: string;
+        };
+        HappeningScoringStarted: Record<string, never>;
+        HappeningSetClosed: {
+            said: components["schemas"]["Said"];
+        };
+        HappeningSetMoved: {
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            /** Format: int64 */
+            heldAt: number;
+            /** Format: int32 */
+            level: number;
+            player: string;
+        };
+        HappeningSetOpened: {
+            /** Format: double */
+            charterSd?: number;
+            drill: string;
+            /** @enum {string} */
+            from: "RIGHT" | "LEFT";
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            /** Format: int64 */
+            heldAt?: number;
+            laid?: components["schemas"]["ConditionsLaid"][];
+            /** Format: int32 */
+            level: number;
+            /** @enum {string} */
+            opponent: "RIGHT" | "LEFT";
+            partners?: string[];
+            place?: string;
+            player: string;
+            queue?: string;
+            /** @enum {string} */
+            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
+            /** Format: double */
+            toBeat?: number;
+            track?: string;
+        };
+        HappeningSetPaused: Record<string, never>;
+        HappeningSetReopened: Record<string, never>;
+        HappeningSetRestored: Record<string, never>;
+        HappeningSetResumed: Record<string, never>;
+        HappeningSetStruck: Record<string, never>;
+        HappeningSetTurned: Record<string, never>;
+        HappeningShotCalled: {
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            shot: string;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            zone: number;
+        };
+        HappeningShotGiven: {
+            shot: string;
+            to: string;
+        };
+        HappeningShotKeyed: {
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            team?: number;
+            /** Format: int32 */
+            zone: number;
+        };
+        HappeningShotLanded: {
+            before?: components["schemas"]["Point"][];
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            team?: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        HappeningShotNoted: {
+            /** @enum {string} */
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
+            on: boolean;
+            shot: string;
+        };
+        HappeningStanceMoved: {
+            opponents: components["schemas"]["Point"][];
+            /** Format: double */
+            reach: number;
+        };
+        HappeningUndone: {
+            target: string;
+        };
+        HappeningValueTaken: {
+            /** Format: int32 */
+            team?: number;
+            /** Format: double */
+            value: number;
         };
         HeldView: {
             /** Format: int32 */
@@ -991,17 +1152,7 @@ export interface components {
             /** Format: double */
             upper: number;
         };
-        HitsCountedBody: {
-            /** Format: int32 */
-            balls: number;
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** Format: int32 */
-            hits: number;
-            /** Format: int32 */
-            team?: number;
-        };
-        InUseView: {
+        InUse: {
             drawn?: components["schemas"]["ShapeView"];
             line?: string;
             region?: string;
@@ -1012,13 +1163,8 @@ export interface components {
         };
         KeptTarget: {
             lying: components["schemas"]["LyingView"];
-            target: components["schemas"]["TargetView"];
+            target: components["schemas"]["TargetSet"];
             usedBy: components["schemas"]["UseView"][];
-        };
-        LaidBody: {
-            area: components["schemas"]["ShapeView"];
-            /** Format: int32 */
-            zone: number;
         };
         Landing: {
             outcome: string;
@@ -1039,7 +1185,23 @@ export interface components {
             /** Format: int32 */
             start: number;
         };
-        LevelMovedBody: {
+        Level: {
+            accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
+            advance: components["schemas"]["AdvanceRule"];
+            /** Format: double */
+            coachTarget?: number;
+            dials: components["schemas"]["Dials"];
+            goal: components["schemas"]["Goal"];
+            /** Format: int32 */
+            number: number;
+            retreat: components["schemas"]["Retreat"];
+            /** Format: int32 */
+            ring: number;
+            target: components["schemas"]["TargetSet"];
+            /** Format: int32 */
+            tries: number;
+        };
+        LevelMove: {
             /** @enum {string} */
             by: "RULE" | "COACH";
             /** Format: int32 */
@@ -1079,23 +1241,23 @@ export interface components {
         };
         LevelView: {
             accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
-            advance: components["schemas"]["AdvanceView"];
+            advance: components["schemas"]["AdvanceRule"];
             /** Format: double */
             coachTarget?: number;
-            dials: components["schemas"]["DialsView"];
+            dials: components["schemas"]["Dials"];
             forLeft: components["schemas"]["LyingView"];
             forRight: components["schemas"]["LyingView"];
             fresh: components["schemas"]["CountView"];
-            goal: components["schemas"]["GoalView"];
+            goal: components["schemas"]["Goal"];
             hitsAlone: boolean;
             /** Format: int32 */
             number: number;
-            retreat: components["schemas"]["RetreatView"];
+            retreat: components["schemas"]["Retreat"];
             /** Format: int32 */
             ring: number;
             /** Format: double */
             secondsABall: number;
-            target: components["schemas"]["TargetView"];
+            target: components["schemas"]["TargetSet"];
             /** Format: double */
             targetRate: number;
             /** Format: int32 */
@@ -1108,18 +1270,24 @@ export interface components {
             days: number;
             rate: components["schemas"]["HitRateView"];
         };
+        LocalMeasure: {
+            many: string;
+            /** Format: double */
+            metres: number;
+            one: string;
+        };
         LyingView: {
             stages: components["schemas"]["StageView"][];
         };
         LyingZoneView: {
-            aim?: components["schemas"]["PlaceView"];
+            aim?: components["schemas"]["Point"];
             avoid: boolean;
             cards: components["schemas"]["CardView"][];
             good?: components["schemas"]["ShapeView"];
             name: string;
             /** Format: int32 */
             number: number;
-            rings?: components["schemas"]["RingView"][];
+            rings?: components["schemas"]["TargetRingsRing"][];
             /** Format: double */
             share: number;
             /** Format: double */
@@ -1132,22 +1300,16 @@ export interface components {
             along: components["schemas"]["OffsetView"];
         };
         MarkingView: {
-            from?: components["schemas"]["PlaceView"];
+            from?: components["schemas"]["Point"];
             /** Format: double */
             fromDegrees?: number;
-            middle?: components["schemas"]["PlaceView"];
+            middle?: components["schemas"]["Point"];
             name: string;
             /** Format: double */
             radius?: number;
-            to?: components["schemas"]["PlaceView"];
+            to?: components["schemas"]["Point"];
             /** Format: double */
             toDegrees?: number;
-        };
-        MeasureView: {
-            many: string;
-            /** Format: double */
-            metres: number;
-            one: string;
         };
         MemberView: {
             brief?: components["schemas"]["BriefView"];
@@ -1165,22 +1327,13 @@ export interface components {
             /** Format: double */
             secondsABall: number;
         };
-        MissView: {
+        MissRule: {
             /** @enum {string} */
             does: "COUNT_ON" | "RESTART_RUN" | "RESTART_STATION" | "STEP_BACK" | "RESTART_LADDER" | "STAY";
             /** Format: int32 */
             owes: number;
             /** Format: int32 */
             tries: number;
-        };
-        MoveView: {
-            /** @enum {string} */
-            by: "RULE" | "COACH";
-            /** Format: int32 */
-            from: number;
-            /** Format: int32 */
-            to: number;
-            unmet: boolean;
         };
         NetView: {
             /** Format: double */
@@ -1193,10 +1346,6 @@ export interface components {
             hand?: "RIGHT" | "LEFT";
             name?: string;
         };
-        NumberCalledBody: {
-            /** Format: int32 */
-            number: number;
-        };
         OffsetView: {
             line: string;
             /** Format: double */
@@ -1208,21 +1357,17 @@ export interface components {
             players: string[];
             queue: string;
         };
-        OwedPaidBody: {
-            /** Format: int32 */
-            count: number;
-        };
-        OwnCourtView: {
+        OwnCourt: {
             /** Format: double */
             depth: number;
             id: string;
-            lines: components["schemas"]["OwnLineView"][];
+            lines: components["schemas"]["OwnCourtOwnLine"][];
             /** Format: double */
             net: number;
             /** Format: double */
             width: number;
         };
-        OwnLineView: {
+        OwnCourtOwnLine: {
             /** Format: double */
             at: number;
             name: string;
@@ -1239,40 +1384,34 @@ export interface components {
             /** Format: double */
             minor: number;
         };
-        PartView: {
-            asks: unknown;
-            inUse: string;
-            /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
-        };
         PassingView: {
             /** Format: double */
             chance: number;
             /** Format: double */
             rate: number;
         };
-        PenTakenBody: {
-            lastSeen: string;
+        Place: {
+            /** Format: double */
+            charterSd?: number;
+            court: string;
+            id: string;
+            measures: components["schemas"]["LocalMeasure"][];
+            name: string;
+            ownCourt?: components["schemas"]["OwnCourt"];
             /** Format: int32 */
-            pen: number;
+            version: number;
         };
         PlaceVersionView: {
             /** Format: double */
             charterSd?: number;
             court: string;
             id: string;
-            measures: components["schemas"]["MeasureView"][];
+            measures: components["schemas"]["LocalMeasure"][];
             name: string;
-            ownCourt?: components["schemas"]["OwnCourtView"];
+            ownCourt?: components["schemas"]["OwnCourt"];
             /** Format: int32 */
             version: number;
             versionId: string;
-        };
-        PlaceView: {
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
         };
         Player: {
             /** @enum {string} */
@@ -1288,11 +1427,11 @@ export interface components {
             watched: components["schemas"]["WatchView"][];
             withOthers: components["schemas"]["WithAnother"][];
         };
-        PlayersView: {
-            /** Format: int32 */
-            least: number;
-            /** Format: int32 */
-            most: number;
+        Point: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         ProblemView: {
             allowed: string;
@@ -1306,7 +1445,7 @@ export interface components {
             value: string;
         };
         ProposalView: {
-            goal: components["schemas"]["GoalView"];
+            goal: components["schemas"]["Goal"];
             /** Format: double */
             met: number;
         };
@@ -1363,28 +1502,19 @@ export interface components {
             /** Format: int32 */
             stands: number;
         };
-        RequirementView: {
-            family: string;
-            /** Format: int32 */
-            level: number;
-        };
-        RetreatView: {
+        Retreat: {
             /** Format: double */
             confidence?: number;
             /** Format: int32 */
             halfLife?: number;
             /** Format: int32 */
             leastTrials?: number;
-            rule: string;
+            /** @enum {string} */
+            rule: "stay" | "after_unmet" | "evidence";
             /** Format: int32 */
             sets?: number;
             /** @enum {string} */
             to?: "ONE_LEVEL" | "THE_START";
-        };
-        RingView: {
-            area: components["schemas"]["ShapeView"];
-            /** Format: int32 */
-            points: number;
         };
         RuleView: {
             /** Format: double */
@@ -1395,11 +1525,11 @@ export interface components {
             player?: number;
             /** Format: double */
             ready: number;
-            rule: components["schemas"]["AdvanceView"];
+            rule: components["schemas"]["AdvanceRule"];
             /** Format: double */
             streaky: number;
         };
-        RulingView: {
+        Ruling: {
             /** @enum {string} */
             outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
@@ -1419,7 +1549,7 @@ export interface components {
             /** Format: int64 */
             until?: number;
         };
-        SaidBody: {
+        Said: {
             /** @enum {string} */
             call: "MOVE_UP" | "STAY" | "STEP_BACK";
             code: string;
@@ -1446,9 +1576,6 @@ export interface components {
             sets: components["schemas"]["HeldView"][];
             work: components["schemas"]["WorkView"][];
         };
-        SetClosedBody: {
-            said: components["schemas"]["SaidBody"];
-        };
         SetLine: {
             accepted: boolean;
             closed: boolean;
@@ -1458,7 +1585,7 @@ export interface components {
             laid: string;
             /** Format: int32 */
             level: number;
-            move?: components["schemas"]["MoveView"];
+            move?: components["schemas"]["LevelMove"];
             /** Format: int32 */
             notSeen: number;
             player: string;
@@ -1475,46 +1602,12 @@ export interface components {
             track: string;
             trials: string;
         };
-        SetMovedBody: {
-            /** @enum {string} */
-            hand: "RIGHT" | "LEFT";
-            /** Format: int64 */
-            heldAt: number;
-            /** Format: int32 */
-            level: number;
-            player: string;
-        };
-        SetOpenedBody: {
-            /** Format: double */
-            charterSd?: number;
-            drill: string;
-            /** @enum {string} */
-            from: "RIGHT" | "LEFT";
-            /** @enum {string} */
-            hand: "RIGHT" | "LEFT";
-            /** Format: int64 */
-            heldAt?: number;
-            laid?: components["schemas"]["LaidBody"][];
-            /** Format: int32 */
-            level: number;
-            /** @enum {string} */
-            opponent: "RIGHT" | "LEFT";
-            partners?: string[];
-            place?: string;
-            player: string;
-            queue?: string;
-            /** @enum {string} */
-            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
-            /** Format: double */
-            toBeat?: number;
-            track?: string;
-        };
         SetView: {
             /** Format: int32 */
             claims: number;
             closed: boolean;
             count: components["schemas"]["CountView"];
-            counts: components["schemas"]["CountSaidView"][];
+            counts: components["schemas"]["CountSaid"][];
             drill: string;
             enteredLater: boolean;
             /** @enum {string} */
@@ -1528,7 +1621,7 @@ export interface components {
             laid: string;
             /** Format: int32 */
             level: number;
-            move?: components["schemas"]["MoveView"];
+            move?: components["schemas"]["LevelMove"];
             moved: boolean;
             /** Format: int32 */
             notSeen: number;
@@ -1553,7 +1646,7 @@ export interface components {
             said?: components["schemas"]["AdviceView"];
             session: string;
             shots: components["schemas"]["ShotView"][];
-            stance?: components["schemas"]["StanceView"];
+            stance?: components["schemas"]["Stance"];
             /** @enum {string} */
             standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             /** @enum {string} */
@@ -1565,67 +1658,19 @@ export interface components {
             turned: boolean;
             undo?: string;
         };
-        SettingView: {
-            ball: string;
-            feeder: string;
-            obstruction: string;
-            partnerMay: string;
-        };
         ShapeView: {
             bounds: components["schemas"]["AreaView"];
-            corners?: components["schemas"]["PlaceView"][];
+            corners?: components["schemas"]["Point"][];
             /** @enum {string} */
             kind: "RECTANGLE" | "POLYGON" | "CIRCLE";
-            middle: components["schemas"]["PlaceView"];
+            middle: components["schemas"]["Point"];
             /** Format: double */
             radius?: number;
-        };
-        ShotCalledBody: {
-            /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            shot: string;
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: int32 */
-            zone: number;
-        };
-        ShotGivenBody: {
-            shot: string;
-            to: string;
-        };
-        ShotKeyedBody: {
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: int32 */
-            team?: number;
-            /** Format: int32 */
-            zone: number;
-        };
-        ShotLandedBody: {
-            before?: components["schemas"]["PlaceView"][];
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** Format: int32 */
-            team?: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        ShotNotedBody: {
-            /** @enum {string} */
-            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
-            on: boolean;
-            shot: string;
         };
         ShotView: {
             /** Format: int64 */
             at: number;
-            before?: components["schemas"]["PlaceView"][];
+            before?: components["schemas"]["Point"][];
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             called: boolean;
@@ -1638,10 +1683,10 @@ export interface components {
             grain: "LANDING" | "ZONE" | "HIT_OR_MISS" | "COUNT_ONLY";
             id: string;
             notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED")[];
-            other?: components["schemas"]["RulingView"];
+            other?: components["schemas"]["Ruling"];
             /** Format: int32 */
             points: number;
-            ruling: components["schemas"]["RulingView"];
+            ruling: components["schemas"]["Ruling"];
             /** Format: int32 */
             team: number;
             /** Format: double */
@@ -1669,13 +1714,8 @@ export interface components {
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             zones: components["schemas"]["LyingZoneView"][];
         };
-        StanceMovedBody: {
-            opponents: components["schemas"]["PlaceView"][];
-            /** Format: double */
-            reach: number;
-        };
-        StanceView: {
-            opponents: components["schemas"]["PlaceView"][];
+        Stance: {
+            opponents: components["schemas"]["Point"][];
             /** Format: double */
             reach: number;
         };
@@ -1695,15 +1735,6 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
-        StationView: {
-            /** Format: int32 */
-            hits?: number;
-            name: string;
-            /** Format: int32 */
-            seconds?: number;
-            /** Format: int32 */
-            zone: number;
-        };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];
             /** Format: double */
@@ -1714,19 +1745,52 @@ export interface components {
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             regions: components["schemas"]["RegionView"][];
         };
-        TargetView: {
+        Target: {
+            aim?: components["schemas"]["Point"];
+            /** @enum {string} */
+            anchor?: "OPPONENT" | "BETWEEN" | "FRONT" | "GAP";
+            area?: components["schemas"]["ShapeView"];
+            /** @enum {string} */
+            effect?: "MOVED_BEFORE_HITTING" | "LET_IT_GO" | "COULD_NOT_ATTACK";
+            /** Format: double */
+            from?: number;
+            /** @enum {string} */
+            kind: "RINGS" | "SPOT" | "STRIP" | "PAST_LINE" | "HEIGHT_BAND" | "KEEP_AWAY" | "GOOD_BANDS" | "AIM_POINT" | "BY_STANCE" | "EFFECT" | "IN_ORDER";
+            line?: string;
+            middle?: components["schemas"]["ShapeView"];
+            parts?: components["schemas"]["TargetInOrderPart"][];
+            rings?: components["schemas"]["TargetRingsRing"][];
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: double */
+            to?: number;
+            /** Format: double */
+            width?: number;
+        };
+        TargetInOrderPart: {
+            asks: components["schemas"]["Target"];
+            inUse: string;
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+        };
+        TargetRingsRing: {
+            area: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            points: number;
+        };
+        TargetSet: {
             /** @enum {string} */
             bounce: "FIRST" | "SECOND";
             court: string;
             id: string;
-            inUse: components["schemas"]["InUseView"];
+            inUse: components["schemas"]["InUse"];
             name: string;
-            ownCourt?: components["schemas"]["OwnCourtView"];
+            ownCourt?: components["schemas"]["OwnCourt"];
             precedence: number[];
-            stance?: components["schemas"]["StanceView"];
+            stance?: components["schemas"]["Stance"];
             /** Format: int32 */
             version: number;
-            zones: components["schemas"]["ZoneView"][];
+            zones: components["schemas"]["Zone"][];
         };
         TodayView: {
             day: string;
@@ -1746,25 +1810,11 @@ export interface components {
             moved: boolean;
             partners: string[];
         };
-        UnitView: {
-            /** Format: int32 */
-            balls: number;
-            /** @enum {string} */
-            firstMiss: "USES_UP_A_TRY" | "IS_PLAYED_AGAIN";
-            /** @enum {string} */
-            kind: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
-        };
         UseView: {
             drill: string;
             /** Format: int32 */
             level: number;
             name: string;
-        };
-        ValueTakenBody: {
-            /** Format: int32 */
-            team?: number;
-            /** Format: double */
-            value: number;
         };
         VerdictView: {
             advice: components["schemas"]["AdviceView"];
@@ -1813,6 +1863,16 @@ export interface components {
             player: string;
             rate: components["schemas"]["HitRateView"];
         };
+        Zone: {
+            asks: components["schemas"]["Target"];
+            name: string;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+            /** @enum {string} */
+            tie: "COURT" | "SIDE" | "HITTER_HAND" | "OPPONENT_HAND";
+        };
         ZoneReport: {
             /** Format: int32 */
             number: number;
@@ -1840,16 +1900,6 @@ export interface components {
             sized?: components["schemas"]["ShapeView"];
             /** Format: double */
             wanted: number;
-        };
-        ZoneView: {
-            asks: components["schemas"]["AsksView"];
-            name: string;
-            /** Format: int32 */
-            number: number;
-            /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
-            /** @enum {string} */
-            tie: "COURT" | "SIDE" | "HITTER_HAND" | "OPPONENT_HAND";
         };
     };
     responses: never;
@@ -1935,7 +1985,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["Drill"];
             };
         };
         responses: {
@@ -1962,7 +2012,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GoalView"];
+                "application/json": components["schemas"]["Goal"];
             };
         };
         responses: {
@@ -2188,7 +2238,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["TargetView"];
+                    "*/*": components["schemas"]["TargetSet"];
                 };
             };
         };
@@ -2228,7 +2278,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlaceVersionView"];
+                "application/json": components["schemas"]["Place"];
             };
         };
         responses: {
@@ -2350,7 +2400,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TargetView"];
+                "application/json": components["schemas"]["TargetSet"];
             };
         };
         responses: {
@@ -2544,7 +2594,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TargetView"];
+                "application/json": components["schemas"]["TargetSet"];
             };
         };
         responses: {

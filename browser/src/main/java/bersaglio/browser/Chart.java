@@ -11,8 +11,12 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.problem.Refused;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.LyingCodec;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.AdviceViewFormat;
+import bersaglio.wire.format.LyingViewFormat;
+import bersaglio.wire.format.ProblemFormat;
+import bersaglio.wire.format.SetLineFormat;
+import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.SetLine;
@@ -64,12 +68,12 @@ public final class Chart {
             set = Optional.of(now);
             return Json.object()
                     .add("fromShot", from)
-                    .add("set", ResultCodec.encode(SetView.of(now), from))
+                    .add("set", SetViewFormat.encode(SetView.of(now, from)))
                     .toString();
         } catch (Refused refused) {
             events.subList(before, events.size()).clear();
             return Json.object()
-                    .add("problem", ResultCodec.encode(refused.problem()))
+                    .add("problem", ProblemFormat.encode(refused.problem()))
                     .toString();
         }
     }
@@ -77,7 +81,7 @@ public final class Chart {
     /** The set as it stands. */
     @JSExport
     public String set() {
-        return ResultCodec.encode(SetView.of(charted())).toString();
+        return SetViewFormat.encode(SetView.of(charted())).toString();
     }
 
     /** How its target lies for who hits, with the opponents where they stand. */
@@ -85,7 +89,7 @@ public final class Chart {
     public String lying() {
         ChartedSet now = charted();
         Level level = now.drill().level(now.level());
-        return LyingCodec.encode(LyingView.of(level.target(), level.ring(), now.conditions()))
+        return LyingViewFormat.encode(LyingView.of(level.target(), level.ring(), now.conditions()))
                 .toString();
     }
 
@@ -128,14 +132,14 @@ public final class Chart {
             decidingOn = where;
         }
         return known.after(line.attempt())
-                .map(advice -> ResultCodec.encode(AdviceView.of(advice)).toString())
+                .map(advice -> AdviceViewFormat.encode(AdviceView.of(advice)).toString())
                 .orElse("");
     }
 
     /** The set as a line of the player's ledger. */
     @JSExport
     public String line() {
-        return ResultCodec.encode(SetLine.of(charted().asResult())).toString();
+        return SetLineFormat.encode(SetLine.of(charted().asResult())).toString();
     }
 
     private ChartedSet charted() {

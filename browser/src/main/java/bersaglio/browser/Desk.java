@@ -8,8 +8,8 @@ import bersaglio.core.target.TargetSet;
 import bersaglio.wire.ConditionsCodec;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.PlaceCodec;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.LocalMeasureFormat;
+import bersaglio.wire.format.TargetSetFormat;
 import com.eclipsesource.json.Json;
 
 /** What the page may ask of the rules away from the court: a module of its own, so that charting stays light. */
@@ -27,9 +27,10 @@ final class Desk {
      */
     static String changed(String target, int zone, String change) {
         return Targets.answer(() -> {
-            TargetSet set = TargetCodec.decode(Fields.parse(target));
+            TargetSet set = TargetSetFormat.decode(Fields.read(target));
             Change asked = ConditionsCodec.change(Fields.parse(change));
-            return Json.object().add("target", TargetCodec.encode(zone == 0 ? set.with(asked) : set.with(zone, asked)));
+            return Json.object()
+                    .add("target", TargetSetFormat.encode(zone == 0 ? set.with(asked) : set.with(zone, asked)));
         });
     }
 
@@ -102,6 +103,7 @@ final class Desk {
     }
 
     private static Lengths lengths(String measures) {
-        return new Lengths(PlaceCodec.measures(Fields.of("", Json.object().add("measures", Fields.parse(measures)))));
+        return new Lengths(Fields.of("", Json.object().add("measures", Fields.parse(measures)))
+                .each("measures", LocalMeasureFormat::decode));
     }
 }

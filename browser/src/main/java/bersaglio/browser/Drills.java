@@ -5,10 +5,10 @@ import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.written.DrillText;
 import bersaglio.core.written.Misread;
+import bersaglio.wire.CourtFormat;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.ResultCodec;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.ProblemFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -51,7 +51,7 @@ final class Drills {
                 return answer(work.get());
             } catch (Misread misread) {
                 return Json.object()
-                        .add("problem", ResultCodec.encode(misread.problem()))
+                        .add("problem", ProblemFormat.encode(misread.problem()))
                         .add(
                                 "place",
                                 Json.object()
@@ -67,7 +67,7 @@ final class Drills {
         List<Court> courts = new ArrayList<>(Courts.all());
         for (Fields court :
                 Fields.of("", Json.object().add("courts", Fields.parse(own))).objects("courts")) {
-            courts.add(TargetCodec.court(court));
+            courts.add(CourtFormat.decode(court));
         }
         return courts;
     }

@@ -7,7 +7,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.BestToBeat;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -67,7 +67,7 @@ public final class Face {
         Ledger ledger = all.on(track);
         JsonArray sets = new JsonArray();
         for (SetResult set : all.sets()) {
-            sets.add(ResultCodec.encode(SetLine.of(set)));
+            sets.add(SetLineFormat.encode(SetLine.of(set)));
         }
         JsonObject standing = Json.object()
                 .add("level", ledger.level())

@@ -3,9 +3,10 @@ package bersaglio.browser;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetResult;
 import bersaglio.wire.DrillCodec;
-import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.SaidFormat;
+import bersaglio.wire.format.VerdictViewFormat;
 import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
@@ -29,9 +30,10 @@ final class Judge {
     static String judge(String drill, String history, String set) {
         Ledger ledger =
                 new Ledger(DrillCodec.decode(Fields.parse(drill)), Chart.lines(history), LOWEST, Calendar.days());
-        SetResult line = ResultCodec.decodeLine(Fields.of("", Fields.parse(set)));
+        SetResult line = ResultCodec.decodeLine(Fields.read(set));
         JsonObject answer = Json.object();
-        ledger.verdictOn(line).ifPresent(verdict -> answer.add("verdict", ResultCodec.encode(VerdictView.of(verdict))));
-        return answer.add("said", EventCodec.encode(ledger.closing(line))).toString();
+        ledger.verdictOn(line)
+                .ifPresent(verdict -> answer.add("verdict", VerdictViewFormat.encode(VerdictView.of(verdict))));
+        return answer.add("said", SaidFormat.encode(ledger.closing(line))).toString();
     }
 }

@@ -8,11 +8,12 @@ import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import bersaglio.wire.ConditionsCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.LyingCodec;
-import bersaglio.wire.ResultCodec;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.ConditionsFormat;
+import bersaglio.wire.format.LyingViewFormat;
+import bersaglio.wire.format.ProblemFormat;
+import bersaglio.wire.format.RulingFormat;
+import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.LyingView;
-import bersaglio.wire.view.RulingView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.util.List;
@@ -25,18 +26,18 @@ final class Targets {
 
     static String lying(String target, int ring, String conditions) {
         return answer(() -> {
-            TargetSet set = TargetCodec.decode(Fields.parse(target));
-            Conditions given = ConditionsCodec.conditions(Fields.parse(conditions));
+            TargetSet set = TargetSetFormat.decode(Fields.read(target));
+            Conditions given = ConditionsFormat.decode(Fields.of("conditions", Fields.parse(conditions)));
             set.requireLaid(given);
             LyingView lying = LyingView.of(set, ring, given);
-            return Json.object().add("lying", LyingCodec.encode(lying)).add("rings", set.rings());
+            return Json.object().add("lying", LyingViewFormat.encode(lying)).add("rings", set.rings());
         });
     }
 
     static String preview(String target, int ring, String conditions, String places) {
         return answer(() -> {
-            Conditions given = ConditionsCodec.conditions(Fields.parse(conditions));
-            return preview(TargetCodec.decode(Fields.parse(target)).umpire(ring, given), places);
+            Conditions given = ConditionsFormat.decode(Fields.of("conditions", Fields.parse(conditions)));
+            return preview(TargetSetFormat.decode(Fields.read(target)).umpire(ring, given), places);
         });
     }
 
@@ -48,7 +49,7 @@ final class Targets {
         List<Point> touched = ConditionsCodec.places(Fields.parse(places));
         Ruling ruling = umpire.rule(touched);
         JsonObject json = Json.object()
-                .add("ruling", ResultCodec.encode(RulingView.of(ruling)))
+                .add("ruling", RulingFormat.encode(ruling))
                 .add("goesOn", umpire.goesOn(touched))
                 .add("points", umpire.points(touched));
         umpire.toEdge(touched).ifPresent(metres -> json.add("toEdge", metres));
@@ -61,7 +62,7 @@ final class Targets {
             return work.get().toString();
         } catch (Refused refused) {
             return Json.object()
-                    .add("problem", ResultCodec.encode(refused.problem()))
+                    .add("problem", ProblemFormat.encode(refused.problem()))
                     .toString();
         }
     }

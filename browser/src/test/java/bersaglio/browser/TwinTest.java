@@ -30,8 +30,8 @@ import bersaglio.core.shot.Caller;
 import bersaglio.core.target.TargetSet;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.EventCodec;
-import bersaglio.wire.ResultCodec;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.SetLineFormat;
+import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -160,7 +160,7 @@ class TwinTest {
         for (int seed = 1; seed <= CASES; seed++) {
             Random random = new Random(seed);
             String target =
-                    TargetCodec.encode(new RandomTarget(random, 1.2).set()).toString();
+                    TargetSetFormat.encode(new RandomTarget(random, 1.2).set()).toString();
             String conditions = Json.object()
                     .add("hand", random.nextBoolean() ? "LEFT" : "RIGHT")
                     .add("from", random.nextBoolean() ? "LEFT" : "RIGHT")
@@ -224,7 +224,7 @@ class TwinTest {
         for (int set = 1; set <= random.nextInt(PAST_SETS); set++) {
             List<ChartEvent> events = new RandomTape(random, "r" + set, drill.id(), 4).events(10 + random.nextInt(20));
             SetResult result = SetChart.replay(id -> Optional.of(drill), events).asResult();
-            lines.add(ResultCodec.encode(SetLine.of(result)));
+            lines.add(SetLineFormat.encode(SetLine.of(result)));
         }
         return lines;
     }

@@ -113,7 +113,7 @@ public final class Samples {
                 new Measured("touches", Measured.Better.MORE, 3),
                 new Cover(2, 2, 0),
                 new FixedTest(6),
-                new Compare("cross", "straight", 3),
+                new Compare(List.of("cross", "straight"), 3),
                 new Tick());
     }
 }

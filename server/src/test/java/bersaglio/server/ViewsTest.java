@@ -12,6 +12,9 @@ import bersaglio.core.drill.Drills;
 import bersaglio.server.charting.Charting;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.SetLineFormat;
+import bersaglio.wire.format.SetViewFormat;
+import bersaglio.wire.format.VerdictViewFormat;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;
@@ -46,14 +49,14 @@ class ViewsTest {
                                 .eventsOf(UUID.fromString(line.get("run").asString()));
                         ChartedSet set = SetChart.replay(drills, events);
                         SetResult result = set.asResult();
-                        assertSame(ResultCodec.encode(SetView.of(set)).toString(), SetView.of(set));
-                        assertSame(ResultCodec.encode(SetLine.of(result)).toString(), SetLine.of(result));
+                        assertSame(SetViewFormat.encode(SetView.of(set)).toString(), SetView.of(set));
+                        assertSame(SetLineFormat.encode(SetLine.of(result)).toString(), SetLine.of(result));
                         new Ledger(drill, List.of())
                                 .verdictOn(result)
                                 .map(VerdictView::of)
-                                .ifPresent(verdict ->
-                                        assertSame(ResultCodec.encode(verdict).toString(), verdict));
-                        assertThat(ResultCodec.decodeLine(Fields.of("", Fields.parse(line.toString()))))
+                                .ifPresent(verdict -> assertSame(
+                                        VerdictViewFormat.encode(verdict).toString(), verdict));
+                        assertThat(ResultCodec.decodeLine(Fields.read(line.toString())))
                                 .isEqualTo(result);
                     });
         });

@@ -8,6 +8,7 @@ import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.ParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -45,6 +46,11 @@ public final class Fields {
                     "line " + broken.getLocation().line + ", column " + broken.getLocation().column,
                     "JSON");
         }
+    }
+
+    /** The fields of a text that is a JSON object. */
+    public static Fields read(String text) {
+        return of("", parse(text));
     }
 
     /** A JSON object from its text. */
@@ -141,9 +147,13 @@ public final class Fields {
         return objects;
     }
 
-    /** None when the field is left out. */
-    public List<Fields> objectsIfAny(String name) {
-        return has(name) ? objects(name) : List.of();
+    /** A list of objects, each read in the same way. */
+    public <T> List<T> each(String name, Function<Fields, T> read) {
+        List<T> all = new ArrayList<>();
+        for (Fields one : objects(name)) {
+            all.add(read.apply(one));
+        }
+        return all;
     }
 
     /** Short texts. */

@@ -16,6 +16,8 @@ import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
+import bersaglio.wire.format.PlaceFormat;
+import bersaglio.wire.format.TargetSetFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -41,7 +43,7 @@ public final class GeoJson {
         JsonArray features = new JsonArray();
         addCourt(features, set.court());
         Umpire umpire = set.umpire(0, Conditions.AS_DRAWN);
-        JsonObject target = TargetCodec.encode(set);
+        JsonObject target = TargetSetFormat.encode(set);
         JsonArray zones = target.get("zones").asArray();
         for (JsonValue zone : zones) {
             JsonObject properties = Json.object().add("role", "zone").merge(zone.asObject());
@@ -53,7 +55,7 @@ public final class GeoJson {
     public static JsonObject encode(Place place) {
         JsonArray features = new JsonArray();
         addCourt(features, place.court());
-        return collection("place", PlaceCodec.encode(place), features);
+        return collection("place", PlaceFormat.encode(place), features);
     }
 
     private static JsonObject collection(String name, JsonObject what, JsonArray features) {
@@ -170,11 +172,11 @@ public final class GeoJson {
             }
             zones.add(zone);
         }
-        return TargetCodec.decode(target.set("zones", zones));
+        return TargetSetFormat.decode(Fields.of("", target.set("zones", zones)));
     }
 
     public static Place decodePlace(JsonValue json) {
-        return PlaceCodec.decode(ours(Fields.of("", json), "place"));
+        return PlaceFormat.decode(Fields.of("", ours(Fields.of("", json), "place")));
     }
 
     private static JsonObject ours(Fields collection, String name) {
@@ -197,9 +199,9 @@ public final class GeoJson {
         List<List<Point>> rings = geometry.rings("coordinates");
         JsonObject asks = Json.object()
                 .add("kind", rings.size() > 1 ? "GOOD_BANDS" : "SPOT")
-                .add("area", AreaCodec.encode(geometry.at(() -> new Polygon(rings.get(0)))));
+                .add("area", AreaFormat.encode(geometry.at(() -> new Polygon(rings.get(0)))));
         if (rings.size() > 1) {
-            asks.add("middle", AreaCodec.encode(geometry.at(() -> new Polygon(rings.get(1)))));
+            asks.add("middle", AreaFormat.encode(geometry.at(() -> new Polygon(rings.get(1)))));
         }
         return asks;
     }

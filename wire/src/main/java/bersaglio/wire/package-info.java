@@ -1,5 +1,52 @@
-/** Events, drills and results as JSON, without reflection, for the server and the page alike. */
+/**
+ * Events, drills, targets and results as JSON, for the server and the page alike. The records are the format: what writes
+ * and reads them is made of them while this is compiled, but for what is written by hand, and what raises older bodies.
+ */
+@Formats(
+        value = {
+            AdvanceRule.class,
+            Conditions.class,
+            Drill.class,
+            Goal.class,
+            Happening.class,
+            LevelMove.class,
+            OwnCourt.class,
+            Place.class,
+            Retreat.class,
+            Said.class,
+            Stance.class,
+            TargetSet.class
+        },
+        shown = {
+            AdviceView.class,
+            LyingView.class,
+            Problem.class,
+            Ruling.class,
+            SetLine.class,
+            SetView.class,
+            VerdictView.class
+        },
+        byHand = {AreaFormat.class, CourtFormat.class, FiguresFormat.class, InUseFormat.class, PlacesFormat.class})
 @NullMarked
 package bersaglio.wire;
 
+import bersaglio.core.shot.Ruling;
+import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Said;
+import bersaglio.core.court.OwnCourt;
+import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Retreat;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.place.Place;
+import bersaglio.core.problem.Problem;
+import bersaglio.core.target.Conditions;
+import bersaglio.core.target.Stance;
+import bersaglio.core.target.TargetSet;
+import bersaglio.wire.view.AdviceView;
+import bersaglio.wire.view.LyingView;
+import bersaglio.wire.view.SetLine;
+import bersaglio.wire.view.SetView;
+import bersaglio.wire.view.VerdictView;
 import org.jspecify.annotations.NullMarked;

@@ -24,6 +24,7 @@ import bersaglio.core.drill.Sequential;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
+import bersaglio.wire.format.GoalFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.util.List;
@@ -59,8 +60,8 @@ class DrillCodecTest {
     @ParameterizedTest
     @MethodSource("bersaglio.core.Samples#goals")
     void aGoalOfAnyKindComesBackTheSame(Goal goal) {
-        String text = GoalCodec.encode(goal).toString();
-        assertThat(GoalCodec.decode(Fields.of("goal", Json.parse(text)))).isEqualTo(goal);
+        String text = GoalFormat.encode(goal).toString();
+        assertThat(GoalFormat.decode(Fields.of("goal", Json.parse(text)))).isEqualTo(goal);
     }
 
     @Test
@@ -117,8 +118,8 @@ class DrillCodecTest {
     @ParameterizedTest
     @MethodSource("areas")
     void aZoneOfAnyShapeComesBackTheSame(Area area) {
-        assertThat(AreaCodec.decode(
-                        Fields.of("", Json.parse(AreaCodec.encode(area).toString()))))
+        assertThat(AreaFormat.decode(
+                        Fields.of("", Json.parse(AreaFormat.encode(area).toString()))))
                 .isEqualTo(area);
     }
 

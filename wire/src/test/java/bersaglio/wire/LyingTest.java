@@ -21,6 +21,7 @@ import bersaglio.core.target.Target.Rings.Ring;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
+import bersaglio.wire.format.ConditionsFormat;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.LyingView.LyingZoneView;
 import com.eclipsesource.json.Json;
@@ -85,7 +86,7 @@ class LyingTest {
                          "stance":{"opponents":[{"x":0,"y":4}],"reach":1.5},
                          "laid":[{"zone":1,"area":{"kind":"CIRCLE","middle":{"x":1,"y":4},"radius":0.4}}]}""")
                 .asObject();
-        Conditions conditions = ConditionsCodec.conditions(given);
+        Conditions conditions = ConditionsFormat.decode(Fields.of("conditions", given));
         assertThat(conditions.hitter()).isEqualTo(Hand.LEFT);
         assertThat(conditions.from()).isEqualTo(From.LEFT);
         assertThat(conditions.stance()).isPresent();
@@ -103,14 +104,14 @@ class LyingTest {
                 "hand | \"BOTH\" | conditions.hand",
                 "from | 7 | conditions.from",
                 "laid | [{\"zone\":1}] | conditions.laid.0.area",
-                "laid | [{\"zone\":12,\"area\":{\"kind\":\"CIRCLE\",\"middle\":{\"x\":1,\"y\":4},\"radius\":0.4}}] | laid.zone",
+                "laid | [{\"zone\":12,\"area\":{\"kind\":\"CIRCLE\",\"middle\":{\"x\":1,\"y\":4},\"radius\":0.4}}] | conditions.laid.0.zone",
                 "stance | {\"opponents\":[]} | conditions.stance.reach"
             })
     void badConditionsAreRefusedAtTheirField(String field, String value, String at) {
         JsonObject given = Json.parse("{\"hand\":\"LEFT\",\"from\":\"LEFT\",\"opponent\":\"RIGHT\"}")
                 .asObject()
                 .set(field, Json.parse(value));
-        assertThatThrownBy(() -> ConditionsCodec.conditions(given))
+        assertThatThrownBy(() -> ConditionsFormat.decode(Fields.of("conditions", given)))
                 .isInstanceOfSatisfying(
                         Refused.class,
                         refused -> assertThat(refused.problem().field()).isEqualTo(at));

@@ -11,6 +11,7 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
+import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
 import java.util.List;
@@ -65,7 +66,7 @@ class ResultCodecTest {
     }
 
     private static SetResult sentAndRead(SetResult result) {
-        String text = ResultCodec.encode(SetLine.of(result)).toString();
+        String text = SetLineFormat.encode(SetLine.of(result)).toString();
         return ResultCodec.decodeLine(Fields.of("", Json.parse(text)));
     }
 }

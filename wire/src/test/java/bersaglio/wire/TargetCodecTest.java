@@ -21,6 +21,7 @@ import bersaglio.core.target.Target;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
+import bersaglio.wire.format.TargetSetFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.util.List;
@@ -39,7 +40,8 @@ class TargetCodecTest {
     @ParameterizedTest
     @MethodSource("sets")
     void everyKindOfTargetComesBackTheSame(TargetSet set) {
-        assertThat(TargetCodec.decode(Json.parse(TargetCodec.encode(set).toString())))
+        assertThat(TargetSetFormat.decode(
+                        Fields.of("", Json.parse(TargetSetFormat.encode(set).toString()))))
                 .isEqualTo(set);
     }
 
@@ -105,7 +107,7 @@ class TargetCodecTest {
                 "stance | {\"opponents\":[],\"reach\":1} | out_of_range | stance.opponents"
             })
     void aBadSetIsRefusedAtItsField(String field, String value, String code, String at) {
-        JsonObject set = TargetCodec.encode(Samples.TARGET).set(field, Json.parse(value));
+        JsonObject set = TargetSetFormat.encode(Samples.TARGET).set(field, Json.parse(value));
         assertRefused(set, code, at);
     }
 
@@ -122,7 +124,7 @@ class TargetCodecTest {
                 "{\"kind\":\"IN_ORDER\",\"parts\":[]} | out_of_range | zones.0.asks.parts"
             })
     void aBadZoneIsRefusedAtItsField(String asks, String code, String at) {
-        JsonObject set = TargetCodec.encode(Samples.TARGET);
+        JsonObject set = TargetSetFormat.encode(Samples.TARGET);
         set.get("zones").asArray().get(0).asObject().set("asks", Json.parse(asks));
         assertRefused(set, code, at);
     }
@@ -137,7 +139,7 @@ class TargetCodecTest {
     }
 
     private static void assertRefused(JsonObject set, String code, String at) {
-        assertThatThrownBy(() -> TargetCodec.decode(set))
+        assertThatThrownBy(() -> TargetSetFormat.decode(Fields.of("", set)))
                 .isInstanceOfSatisfying(Refused.class, refused -> assertThat(refused.problem())
                         .returns(code, problem -> problem.code())
                         .returns(at, problem -> problem.field()));

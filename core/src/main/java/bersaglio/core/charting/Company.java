@@ -1,5 +1,6 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
 import java.util.List;
@@ -13,7 +14,7 @@ import java.util.OptionalLong;
  * @param queue    what the sets of a queue have in common
  * @param heldAt   when it was held, for one that is entered later from paper; milliseconds since 1970
  */
-public record Company(List<String> partners, Optional<String> queue, OptionalLong heldAt) {
+public record Company(@Usually("") List<String> partners, Optional<String> queue, OptionalLong heldAt) {
 
     public static final Company ALONE = new Company(List.of(), Optional.empty(), OptionalLong.empty());
 

@@ -2,6 +2,11 @@ package bersaglio.core.charting;
 
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Family;
+import bersaglio.core.format.Flat;
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
 import bersaglio.core.shot.Caller;
@@ -18,6 +23,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /** What a chart event says. Each kind knows what it does to the chart of its set; corrections name what they act on. */
+@Family(apart = true)
 public sealed interface Happening {
 
     void applyTo(SetChart chart, ChartEvent event);
@@ -47,6 +53,7 @@ public sealed interface Happening {
      * @param track     wing, hand and side that the drill keeps apart; empty where it keeps none
      * @param company   who else is in it, and whether it comes from paper
      */
+    @Kind("set.opened")
     record SetOpened(
             String player,
             Hand hand,
@@ -57,10 +64,10 @@ public sealed interface Happening {
             Hand opponent,
             Optional<String> place,
             OptionalDouble charterSd,
-            List<Laid> laid,
+            @Usually("") List<Laid> laid,
             OptionalDouble toBeat,
-            String track,
-            Company company)
+            @Usually("") String track,
+            @Flat Company company)
             implements Happening {
         public SetOpened {
             Check.requireId("player", player);
@@ -141,7 +148,8 @@ public sealed interface Happening {
      *
      * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
      */
-    record ShotLanded(List<Point> places, Caller by, int side) implements Entry {
+    @Kind("shot.landed")
+    record ShotLanded(@Flat List<Point> places, Caller by, @Called("team") @Usually("0") int side) implements Entry {
 
         private static final double FARTHEST = 70;
         private static final int MOST_PLACES = 4;
@@ -171,7 +179,8 @@ public sealed interface Happening {
     }
 
     /** A shot without a place, logged by a key. */
-    record ShotKeyed(Ruling ruling, Caller by, int side) implements Entry {
+    @Kind("shot.keyed")
+    record ShotKeyed(@Flat Ruling ruling, Caller by, @Called("team") @Usually("0") int side) implements Entry {
         public ShotKeyed {
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
         }
@@ -187,7 +196,8 @@ public sealed interface Happening {
     }
 
     /** A number was taken: the length of a rally, seconds held, what the drill measures. */
-    record ValueTaken(double value, int side) implements Entry {
+    @Kind("value.taken")
+    record ValueTaken(double value, @Called("team") @Usually("0") int side) implements Entry {
         public ValueTaken {
             Check.requireBetween("value", value, 0, 1e6);
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
@@ -206,7 +216,9 @@ public sealed interface Happening {
      * @param balls  used up so far; empty leaves them as they are
      * @param claims what each side said that it was; empty where nobody disputed it
      */
-    record CountSet(int part, int count, OptionalInt balls, List<Integer> claims) implements Entry {
+    @Kind("count.set")
+    record CountSet(@Usually("0") int part, int count, OptionalInt balls, @Usually("") List<Integer> claims)
+            implements Entry {
         public CountSet {
             claims = List.copyOf(claims);
             Check.requireBetween("claims", claims.size(), 0, Step.MOST_SIDES);
@@ -224,7 +236,8 @@ public sealed interface Happening {
     }
 
     /** So many hits of so many balls, counted by somebody; in which order is not known. */
-    record HitsCounted(int hits, int balls, Caller by, int side) implements Entry {
+    @Kind("hits.counted")
+    record HitsCounted(int hits, int balls, Caller by, @Called("team") @Usually("0") int side) implements Entry {
         public HitsCounted {
             Check.requireBetween("balls", balls, 1, 1000);
             Check.requireBetween("hits", hits, 0, balls);
@@ -243,6 +256,7 @@ public sealed interface Happening {
     }
 
     /** Something is marked on a shot, or taken off it. */
+    @Kind("shot.noted")
     record ShotNoted(String shot, Note note, boolean on) implements Entry {
         public ShotNoted {
             Check.requireId("shot", shot);
@@ -255,6 +269,7 @@ public sealed interface Happening {
     }
 
     /** The shot was another player's; it is logged again in that player's set, and void here. */
+    @Kind("shot.given")
     record ShotGiven(String shot, String to) implements Entry {
         public ShotGiven {
             Check.requireId("shot", shot);
@@ -268,6 +283,7 @@ public sealed interface Happening {
     }
 
     /** The clock of a round or a lap. */
+    @Kind("clock.turned")
     record ClockTurned(Clock to) implements Entry {
 
         /** What it does. */
@@ -283,6 +299,7 @@ public sealed interface Happening {
     }
 
     /** So many of what the misses owe were paid. */
+    @Kind("owed.paid")
     record OwedPaid(int count) implements Entry {
         public OwedPaid {
             Check.requireBetween("count", count, 1, 1000);
@@ -295,6 +312,7 @@ public sealed interface Happening {
     }
 
     /** Range finding ends: what comes now counts. */
+    @Kind("scoring.started")
     record ScoringStarted() implements Entry {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -303,6 +321,7 @@ public sealed interface Happening {
     }
 
     /** The player calls a number before the set. */
+    @Kind("number.called")
     record NumberCalled(int number) implements Entry {
         public NumberCalled {
             Check.requireBetween("number", number, 0, 100_000);
@@ -315,6 +334,7 @@ public sealed interface Happening {
     }
 
     /** A pause to teach: the count stays, and the time is nobody's. */
+    @Kind("set.paused")
     record SetPaused() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -323,6 +343,7 @@ public sealed interface Happening {
     }
 
     /** Play goes on. */
+    @Kind("set.resumed")
     record SetResumed() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -331,7 +352,8 @@ public sealed interface Happening {
     }
 
     /** A person's call on a shot; it counts, and the mark stays as touched. Voiding a shot is such a call. */
-    record ShotCalled(String shot, Ruling ruling) implements Entry {
+    @Kind("shot.called")
+    record ShotCalled(String shot, @Flat Ruling ruling) implements Entry {
         public ShotCalled {
             Check.requireId("shot", shot);
         }
@@ -343,6 +365,7 @@ public sealed interface Happening {
     }
 
     /** An entry is taken back. Before that entry has arrived, this waits for it. */
+    @Kind("entry.undone")
     record Undone(String target) implements Happening {
         public Undone {
             Check.requireId("target", target);
@@ -353,6 +376,7 @@ public sealed interface Happening {
     }
 
     /** An entry that was taken back stands again. */
+    @Kind("entry.redone")
     record Redone(String target) implements Happening {
         public Redone {
             Check.requireId("target", target);
@@ -363,6 +387,7 @@ public sealed interface Happening {
     }
 
     /** The set ends, with what was said of it then. */
+    @Kind("set.closed")
     record SetClosed(Said said) implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -371,6 +396,7 @@ public sealed interface Happening {
     }
 
     /** A closed set goes on; its level move goes back with it. */
+    @Kind("set.reopened")
     record SetReopened() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -379,6 +405,7 @@ public sealed interface Happening {
     }
 
     /** The set belongs to another player, level or date; its level move goes back. */
+    @Kind("set.moved")
     record SetMoved(String player, Hand hand, int level, long heldAt) implements Happening {
         public SetMoved {
             Check.requireId("player", player);
@@ -393,7 +420,8 @@ public sealed interface Happening {
     }
 
     /** The opponents stand elsewhere from here on; zones drawn from them follow. */
-    record StanceMoved(Stance stance) implements Entry {
+    @Kind("stance.moved")
+    record StanceMoved(@Flat Stance stance) implements Entry {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.standAt(stance);
@@ -401,6 +429,7 @@ public sealed interface Happening {
     }
 
     /** The set was charted the wrong way round: every landing is turned by half a turn; its level move goes back. */
+    @Kind("set.turned")
     record SetTurned() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -409,6 +438,7 @@ public sealed interface Happening {
     }
 
     /** The set does not count; its level move goes back. */
+    @Kind("set.struck")
     record SetStruck() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -417,6 +447,7 @@ public sealed interface Happening {
     }
 
     /** A struck set counts again. */
+    @Kind("set.restored")
     record SetRestored() implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
@@ -425,7 +456,8 @@ public sealed interface Happening {
     }
 
     /** The player's level moves, resting on this set. */
-    record LevelMoved(LevelMove move) implements Happening {
+    @Kind("level.moved")
+    record LevelMoved(@Flat LevelMove move) implements Happening {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.moveLevel(move);
@@ -433,6 +465,7 @@ public sealed interface Happening {
     }
 
     /** Another device writes from here on; what older pens still send is kept apart as a claim. */
+    @Kind("pen.taken")
     record PenTaken(int pen, String lastSeen) implements Happening {
         public PenTaken {
             Check.requireBetween("pen", pen, 2, 10_000);

@@ -30,16 +30,16 @@ public record OwnCourt(String id, double width, double depth, double net, List<O
     public record OwnLine(String name, StraightLine.Way way, double at) {}
 
     public OwnCourt {
-        Check.requireId("court.id", id);
-        Check.requireBetween("court.width", width, 0.5, 60);
-        Check.requireBetween("court.depth", depth, 0.5, 60);
-        Check.requireBetween("court.net", net, 0, 5);
-        Check.requireBetween("court.lines", lines.size(), 0, MOST_LINES);
+        Check.requireId("id", id);
+        Check.requireBetween("width", width, 0.5, 60);
+        Check.requireBetween("depth", depth, 0.5, 60);
+        Check.requireBetween("net", net, 0, 5);
+        Check.requireBetween("lines", lines.size(), 0, MOST_LINES);
         lines = List.copyOf(lines);
         Set<String> names = new HashSet<>();
         for (int i = 0; i < lines.size(); i++) {
             OwnLine line = lines.get(i);
-            String field = "court.lines." + i;
+            String field = "lines." + i;
             if (line.name().isBlank() || line.name().length() > LONGEST_NAME || !names.add(line.name())) {
                 throw new Refused(
                         "bad_name", field + ".name", line.name(), "1 to " + LONGEST_NAME + " characters, used once");

@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Family;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
@@ -7,6 +8,7 @@ import bersaglio.core.problem.Refused;
 import java.util.List;
 
 /** What moves a player up. Each rule says what it makes of the sets at a level when one of them closes. */
+@Family(field = "rule")
 public sealed interface AdvanceRule
         permits OneMetQuota, MetInLast, Evidence, Sequential, BallByBall, Learners, CoachsCall {
 

@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
@@ -12,6 +13,7 @@ import java.util.Optional;
  *
  * @param sets 1 to 12
  */
+@Kind("after_unmet")
 public record AfterUnmet(int sets, Back to) implements Retreat {
 
     /** How far. */

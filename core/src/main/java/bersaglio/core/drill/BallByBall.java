@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.RatioTest;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param up   moves up from this sum of log ratios on, 0.5 to 10
  * @param down steps back from this one on, 0.5 to 10, taken as negative
  */
+@Kind("ball_by_ball")
 public record BallByBall(double gap, double up, double down) implements AdvanceRule {
 
     public static final BallByBall DEFAULT = new BallByBall(0.12, 2.2, 3.0);

@@ -1,10 +1,12 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.List;
 
 /** Only the coach moves a player up; the figures are there to decide by. */
+@Kind("coach")
 public record CoachsCall() implements AdvanceRule {
 
     @Override

@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Called;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ public record Design(
         RangeFinding rangeFinding,
         Setting setting,
         Set<Apart> apart,
-        Group group,
+        @Called("players") Group group,
         int minutes,
         List<Requirement> requires,
         Optional<String> below) {

@@ -1,6 +1,7 @@
 package bersaglio.core.drill;
 
 import bersaglio.core.court.Court;
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.odds.Neighbours;
@@ -26,7 +27,7 @@ public record Drill(
         String name,
         String feed,
         Freedom freedom,
-        Design design,
+        @Usually(value = "bersaglio.core.drill.Design.PLAIN", written = true) Design design,
         List<Level> levels) {
 
     private static final int LONGEST_NAME = 80;

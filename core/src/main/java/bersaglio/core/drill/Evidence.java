@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Quota;
@@ -20,6 +21,7 @@ import java.util.List;
  * @param leastTrials trials wanted before the rule speaks, counted plainly, at least 1
  * @param halfLife    later trials after which a trial counts half; 0 turns the weights off
  */
+@Kind("evidence")
 public record Evidence(double confidence, int leastTrials, int halfLife) implements AdvanceRule {
 
     public static final Evidence DEFAULT = new Evidence(0.80, 20, 36);

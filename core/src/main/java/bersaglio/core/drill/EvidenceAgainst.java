@@ -1,5 +1,7 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Flat;
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
@@ -12,7 +14,8 @@ import java.util.Optional;
  * Goes down when the trials at the level make it unlikely enough that the true rate is there: the evidence rule the
  * other way round, with its weights.
  */
-public record EvidenceAgainst(Evidence rule) implements Retreat {
+@Kind("evidence")
+public record EvidenceAgainst(@Flat Evidence rule) implements Retreat {
 
     @Override
     public Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before) {

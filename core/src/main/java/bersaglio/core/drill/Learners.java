@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.measure.Threshold;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param gap between the rate asked for and those compared, 0.02 to 0.3
  * @param up  moves up from this sum on, 0.5 to 20
  */
+@Kind("learners")
 public record Learners(double gap, double up) implements AdvanceRule {
 
     public static final Learners DEFAULT = new Learners(0.12, 4.5);

@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.FixedTest;
@@ -37,12 +38,12 @@ public record Level(
         TargetSet target,
         int ring,
         Goal goal,
-        Dials dials,
+        @Usually(value = "bersaglio.core.drill.Dials.AS_THE_DRILL", written = true) Dials dials,
         int tries,
         OptionalDouble coachTarget,
         AdvanceRule advance,
-        Retreat retreat,
-        Set<Caller> accepts) {
+        @Usually(value = "new bersaglio.core.drill.StayPut()", written = true) Retreat retreat,
+        @Usually(value = "bersaglio.core.drill.Level.NOT_THE_HITTER", written = true) Set<Caller> accepts) {
 
     public static final Set<Caller> NOT_THE_HITTER = Set.of(Caller.COACH, Caller.ASSISTANT, Caller.WAITING_PLAYER);
 

@@ -1,5 +1,7 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
@@ -14,7 +16,10 @@ import java.util.OptionalDouble;
  * @param times 1 to {@code sets}
  * @param sets  1 to 12
  */
-public record MetInLast(int times, int sets, Each each) implements AdvanceRule {
+@Kind("met_in_last")
+public record MetInLast(
+        int times, int sets, @Usually(value = "bersaglio.core.drill.MetInLast.Each.SET", written = true) Each each)
+        implements AdvanceRule {
 
     /** What is counted; a day is met when any of its sets is. */
     public enum Each {

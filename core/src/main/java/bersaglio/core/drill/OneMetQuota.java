@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Standing;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /** One met goal moves up. */
+@Kind("one_met")
 public record OneMetQuota() implements AdvanceRule {
 
     @Override

@@ -1,5 +1,6 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.RatioTest;
@@ -17,6 +18,7 @@ import java.util.List;
  * @param wrongUp  α, the chance to move up who is not ready, 0.001 to 0.4
  * @param wrongDown β, the chance to step back who is ready, 0.001 to 0.4
  */
+@Kind("sequential")
 public record Sequential(double notReady, double ready, double wrongUp, double wrongDown) implements AdvanceRule {
 
     public Sequential {

@@ -1,11 +1,13 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.List;
 import java.util.Optional;
 
 /** Nobody goes down but by the coach's word. */
+@Kind("stay")
 public record StayPut() implements Retreat {
 
     @Override

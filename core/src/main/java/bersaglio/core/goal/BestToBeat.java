@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -9,7 +11,8 @@ import java.util.OptionalDouble;
  *
  * @param balls 1 to 200
  */
-public record BestToBeat(Of of, int balls) implements Goal {
+@Kind("BEST")
+public record BestToBeat(@Called("measure") Of of, int balls) implements Goal {
 
     /** What is compared. */
     public enum Of {

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Clocked.Leg;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -11,7 +13,8 @@ import java.util.List;
  * @param rest seconds between stations, 0 to 600
  * @param hits wanted at all stations together; 0 to count only
  */
-public record Circuit(List<Stop> stops, int rest, int hits, Signal signal) implements Goal {
+@Kind("CIRCUIT")
+public record Circuit(@Called("stations") List<Stop> stops, int rest, int hits, Signal signal) implements Goal {
 
     private static final int MOST_STOPS = 20;
 

@@ -1,18 +1,25 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
 /**
  * Two ways are compared, in an order that is mixed and balanced, so that neither has the fresh arm or the warm eye.
  *
+ * @param ways      what the two are called
  * @param ballsEach 2 to 100
  */
-public record Compare(String one, String other, int ballsEach) implements Goal {
+@Kind("COMPARE")
+public record Compare(List<String> ways, @Called("balls") int ballsEach) implements Goal {
 
     public Compare {
-        Check.requireText("one", one, 60);
-        Check.requireText("other", other, 60);
+        ways = List.copyOf(ways);
+        Check.requireBetween("ways", ways.size(), 2, 2);
+        for (int i = 0; i < ways.size(); i++) {
+            Check.requireText("ways." + i, ways.get(i), 60);
+        }
         Check.requireBetween("ballsEach", ballsEach, 2, 100);
     }
 

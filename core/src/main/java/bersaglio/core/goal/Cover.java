@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
@@ -10,7 +12,8 @@ import java.util.List;
  * @param times each, 1 to 50
  * @param balls at most; 0 for no end
  */
-public record Cover(int zones, int times, int balls) implements Goal {
+@Kind("COVER")
+public record Cover(int zones, int times, @Usually("0") int balls) implements Goal {
 
     public Cover {
         Check.requireBetween("zones", zones, 2, 9);

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
@@ -10,7 +12,8 @@ import java.util.List;
  * @param lead       1 to 5
  * @param headStarts points that the two begin with, each below {@code points}
  */
-public record Duel(int points, int lead, List<Integer> headStarts) implements Goal {
+@Kind("DUEL")
+public record Duel(@Called("hits") int points, int lead, List<Integer> headStarts) implements Goal {
 
     public Duel {
         Check.requireBetween("points", points, 1, 50);

@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
@@ -8,6 +9,7 @@ import java.util.List;
  *
  * @param balls 1 to 200
  */
+@Kind("TEST")
 public record FixedTest(int balls) implements Goal {
 
     public FixedTest {

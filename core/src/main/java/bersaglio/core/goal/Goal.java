@@ -1,8 +1,10 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Family;
 import bersaglio.core.problem.Check;
 
 /** What a set of a drill asks for. Each kind says how its set plays; {@link Course} follows one. */
+@Family
 public sealed interface Goal
         permits BestToBeat,
                 Circuit,

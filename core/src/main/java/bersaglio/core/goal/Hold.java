@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.List;
  * @param seconds 1 to 3600
  * @param tries   1 to 50
  */
+@Kind("HOLD")
 public record Hold(int seconds, int tries) implements Goal {
 
     public Hold {

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.MissRule.Does;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -10,7 +12,15 @@ import java.util.List;
  *
  * @param balls at most; 0 for no end
  */
-public record Ladder(List<Station> stations, int balls, MissRule misses) implements Goal {
+@Kind("LADDER")
+public record Ladder(
+        List<Station> stations,
+        @Usually("0") int balls,
+        @Usually(
+                        value = "bersaglio.core.goal.MissRule.of(bersaglio.core.goal.MissRule.Does.RESTART_STATION)",
+                        written = true)
+                MissRule misses)
+        implements Goal {
 
     private static final int MOST_STATIONS = 20;
 

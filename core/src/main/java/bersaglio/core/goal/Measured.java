@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import java.util.List;
@@ -12,7 +14,8 @@ import java.util.OptionalInt;
  * @param what   is measured, in the coach's words
  * @param values to be taken, 1 to 50; the best counts
  */
-public record Measured(String what, Better better, int values) implements Goal {
+@Kind("MEASURED")
+public record Measured(String what, Better better, @Called("tries") int values) implements Goal {
 
     /** Which way is better. */
     public enum Better {

@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 
@@ -10,7 +11,8 @@ import bersaglio.core.problem.Refused;
  *              limit
  * @param owes  of something harmless, paid at the end for each miss
  */
-public record MissRule(Does does, int tries, int owes) {
+public record MissRule(
+        Does does, @Usually(value = "0", written = true) int tries, @Usually(value = "0", written = true) int owes) {
 
     /** The schools. */
     public enum Does {

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 
 /**
@@ -8,7 +10,10 @@ import bersaglio.core.problem.Check;
  * @param hits  hits wanted, 1 to {@code balls}
  * @param balls balls in the set, 1 to {@value #LONGEST_BLOCK}
  */
-public record Quota(int hits, int balls, MissRule misses) implements Goal {
+@Kind("QUOTA")
+public record Quota(
+        int hits, int balls, @Usually(value = "bersaglio.core.goal.MissRule.COUNT_ON", written = true) MissRule misses)
+        implements Goal {
 
     static final int LONGEST_BLOCK = 200;
 

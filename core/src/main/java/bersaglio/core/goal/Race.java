@@ -1,5 +1,8 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 
 /**
@@ -9,7 +12,8 @@ import bersaglio.core.problem.Check;
  * @param finish hits that win, 1 to 200
  * @param balls  at most, of all sides together; 0 for no end
  */
-public record Race(int sides, int finish, Tie tie, int balls) implements Goal {
+@Kind("RACE")
+public record Race(int sides, @Called("hits") int finish, Tie tie, @Usually("0") int balls) implements Goal {
 
     /** What decides when more than one side could finish. */
     public enum Tie {

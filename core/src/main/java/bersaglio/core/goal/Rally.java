@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import java.util.List;
@@ -11,7 +13,8 @@ import java.util.List;
  * @param times  how many such rallies, 1 to 50
  * @param tries  rallies at most; 0 for no end
  */
-public record Rally(int length, int times, int tries) implements Goal {
+@Kind("RALLY")
+public record Rally(int length, int times, @Usually("0") int tries) implements Goal {
 
     public Rally {
         Check.requireBetween("length", length, 1, 1000);

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
@@ -9,7 +11,15 @@ import java.util.List;
  * @param hits  in a row, 1 to 200
  * @param balls at most; 0 for no end
  */
-public record Run(int hits, int balls, MissRule misses) implements Goal {
+@Kind("RUN")
+public record Run(
+        int hits,
+        @Usually("0") int balls,
+        @Usually(
+                        value = "bersaglio.core.goal.MissRule.of(bersaglio.core.goal.MissRule.Does.RESTART_RUN)",
+                        written = true)
+                MissRule misses)
+        implements Goal {
 
     public Run {
         Check.requireBetween("hits", hits, 1, Quota.LONGEST_BLOCK);

@@ -1,8 +1,10 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
 import java.util.List;
 
 /** Done or not, as a warm-up is. */
+@Kind("TICK")
 public record Tick() implements Goal {
 
     @Override

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Clocked.Leg;
 import bersaglio.core.problem.Check;
 import java.util.Collections;
@@ -13,7 +15,9 @@ import java.util.Collections;
  * @param hits    wanted in all rounds together; 0 to count only, as where sides play against each other
  * @param sides   1 for a player alone, 2 to 4 that count against each other until the last signal
  */
-public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, int sides) implements Goal {
+@Kind("TIMED")
+public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, @Usually("1") int sides)
+        implements Goal {
 
     public Timed(int rounds, int seconds, int rest, int hits, Signal signal) {
         this(rounds, seconds, rest, hits, signal, 1);

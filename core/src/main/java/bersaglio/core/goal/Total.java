@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 
 /**
@@ -8,7 +10,12 @@ import bersaglio.core.problem.Check;
  * @param hits  1 to 1000
  * @param balls at most; 0 for no end
  */
-public record Total(int hits, int balls, MissRule misses) implements Goal {
+@Kind("TOTAL")
+public record Total(
+        int hits,
+        @Usually("0") int balls,
+        @Usually(value = "bersaglio.core.goal.MissRule.COUNT_ON", written = true) MissRule misses)
+        implements Goal {
 
     public Total {
         Check.requireBetween("hits", hits, 1, 1000);

@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.OptionalDouble;
  * @param penalty seconds for a miss, 0 to 60
  * @param laps    at most, 1 to 20
  */
+@Kind("WATCH")
 public record Watch(int seconds, int penalty, int laps) implements Goal {
 
     public Watch {

@@ -1,5 +1,7 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
 
@@ -10,7 +12,8 @@ import java.util.List;
  * @param of    length of the window, 1 to {@value #LONGEST}
  * @param balls at most, at least {@code of}; 0 for no end
  */
-public record Window(int hits, int of, int balls) implements Goal {
+@Kind("WINDOW")
+public record Window(int hits, int of, @Usually("0") int balls) implements Goal {
 
     static final int LONGEST = 30;
 

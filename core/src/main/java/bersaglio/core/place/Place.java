@@ -1,6 +1,7 @@
 package bersaglio.core.place;
 
 import bersaglio.core.court.Court;
+import bersaglio.core.format.Flat;
 import bersaglio.core.measure.LocalMeasure;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -18,7 +19,7 @@ import java.util.Set;
  * @param charterSd the charter's own error there, as measured, in metres on each axis
  */
 public record Place(
-        String id, int version, String name, Court court, List<LocalMeasure> measures, OptionalDouble charterSd) {
+        String id, int version, String name, @Flat Court court, List<LocalMeasure> measures, OptionalDouble charterSd) {
 
     private static final int LONGEST_ID = 48;
     private static final int LONGEST_NAME = 60;

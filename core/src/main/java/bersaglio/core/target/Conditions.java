@@ -3,6 +3,8 @@ package bersaglio.core.target;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
@@ -18,7 +20,8 @@ import java.util.stream.Collectors;
  * @param stance   where the opponents stand, when it is not where the target has them
  * @param laid     zones that were laid otherwise than drawn
  */
-public record Conditions(Hand hitter, From from, Hand opponent, Optional<Stance> stance, List<Laid> laid) {
+public record Conditions(
+        @Called("hand") Hand hitter, From from, Hand opponent, Optional<Stance> stance, @Usually("") List<Laid> laid) {
 
     public static final Conditions AS_DRAWN =
             new Conditions(Hand.RIGHT, From.RIGHT, Hand.RIGHT, Optional.empty(), List.of());
@@ -31,7 +34,7 @@ public record Conditions(Hand hitter, From from, Hand opponent, Optional<Stance>
      */
     public record Laid(int zone, Area area) {
         public Laid {
-            Check.requireBetween("laid.zone", zone, 1, 9);
+            Check.requireBetween("zone", zone, 1, 9);
         }
 
         private String key() {

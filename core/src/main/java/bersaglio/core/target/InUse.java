@@ -4,11 +4,12 @@ import bersaglio.core.court.Area;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
+import bersaglio.core.format.Flat;
 import bersaglio.core.target.Target.PastLine;
 import java.util.Optional;
 
 /** What of a court is in use: it decides what is out, and a result belongs to it. */
-public record InUse(Part part, Tie tie) {
+public record InUse(@Flat Part part, Tie tie) {
 
     /** A part of a surface. */
     public sealed interface Part {

@@ -17,14 +17,12 @@ import java.util.List;
 public record Stance(List<Point> opponents, double reach) {
 
     public Stance {
-        Check.requireBetween("stance.opponents", opponents.size(), 1, 2);
+        Check.requireBetween("opponents", opponents.size(), 1, 2);
         for (int i = 0; i < opponents.size(); i++) {
-            Check.requireBetween(
-                    "stance.opponents." + i + ".x", opponents.get(i).x(), -30, 30);
-            Check.requireBetween(
-                    "stance.opponents." + i + ".y", opponents.get(i).y(), -30, 30);
+            Check.requireBetween("opponents." + i + ".x", opponents.get(i).x(), -30, 30);
+            Check.requireBetween("opponents." + i + ".y", opponents.get(i).y(), -30, 30);
         }
-        Check.requireBetween("stance.reach", reach, 0.2, 4);
+        Check.requireBetween("reach", reach, 0.2, 4);
         opponents = List.copyOf(opponents);
     }
 

@@ -9,6 +9,9 @@ import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.StraightLine;
 import bersaglio.core.court.Surface;
+import bersaglio.core.format.Called;
+import bersaglio.core.format.Family;
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
@@ -17,6 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a zone asks of a shot, as a coach lays it. Lengths in metres, in the frame of the surface it lies on. */
+@Family
 public sealed interface Target {
 
     /** A target that is looked for on one surface. */
@@ -35,6 +39,7 @@ public sealed interface Target {
     }
 
     /** A rectangle, a polygon or a circle. */
+    @Kind("SPOT")
     record Spot(Area area) implements OnSurface {
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
@@ -48,6 +53,7 @@ public sealed interface Target {
     }
 
     /** What lies within a width of a line, on one side of it. */
+    @Kind("STRIP")
     record Strip(String line, Side side, double width) implements OnSurface {
         public Strip {
             Check.requireBetween("width", width, 0.01, 30);
@@ -65,6 +71,7 @@ public sealed interface Target {
     }
 
     /** Everything past a line, on one side of it, as far as is in use. */
+    @Kind("PAST_LINE")
     record PastLine(String line, Side side) implements OnSurface {
 
         private static final double EVERYTHING = 150;
@@ -81,6 +88,7 @@ public sealed interface Target {
     }
 
     /** A wall, or the plane above a net, between two heights. */
+    @Kind("HEIGHT_BAND")
     record HeightBand(double from, double to) implements OnSurface {
 
         static final List<Plane> UPRIGHT = List.of(Plane.FRONT_WALL, Plane.LEFT_WALL, Plane.RIGHT_WALL, Plane.OVER_NET);
@@ -104,6 +112,7 @@ public sealed interface Target {
      * Rings about each other, the innermost first, each with its points. All are laid once; which of them counts is for
      * each level to say.
      */
+    @Kind("RINGS")
     record Rings(List<Ring> rings) implements OnSurface {
 
         private static final int MOST_RINGS = 6;
@@ -141,6 +150,7 @@ public sealed interface Target {
     }
 
     /** A zone to keep away from: every other place in play is good. */
+    @Kind("KEEP_AWAY")
     record KeepAway(Area area) implements OnSurface {
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
@@ -154,7 +164,8 @@ public sealed interface Target {
     }
 
     /** Two good bands, or a good ring, with a middle that is not. */
-    record GoodBands(Area whole, Area middle) implements OnSurface {
+    @Kind("GOOD_BANDS")
+    record GoodBands(@Called("area") Area whole, Area middle) implements OnSurface {
         public GoodBands {
             if (!whole.holds(middle) || middle.size() >= whole.size()) {
                 throw new Refused("not_nested", "middle", middle.extent(), "a part of the whole");
@@ -173,7 +184,8 @@ public sealed interface Target {
     }
 
     /** A point to aim at in an area that scores; how far from the point a shot lands is kept with it. */
-    record AimPoint(Point aim, Area scoring) implements OnSurface {
+    @Kind("AIM_POINT")
+    record AimPoint(Point aim, @Called("area") Area scoring) implements OnSurface {
         public AimPoint {
             if (!scoring.contains(aim)) {
                 throw new Refused("not_nested", "aim", aim.x() + ", " + aim.y(), "a place in the scoring area");
@@ -196,7 +208,8 @@ public sealed interface Target {
      *
      * @param offsets {@code x} to the hitter's right in parts of the opponents' reach, {@code y} in metres
      */
-    record ByStance(Stance.Anchor anchor, Area offsets) implements OnSurface {
+    @Kind("BY_STANCE")
+    record ByStance(Stance.Anchor anchor, @Called("area") Area offsets) implements OnSurface {
         public ByStance {
             if (!(offsets instanceof Rectangle || offsets instanceof Polygon)) {
                 throw new Refused("not_allowed", "offsets", "CIRCLE", "RECTANGLE, POLYGON");
@@ -233,7 +246,8 @@ public sealed interface Target {
     }
 
     /** Something that a shot does to the receiver, wherever it lands in play; a person says whether it did. */
-    record Effect(What what) implements OnSurface {
+    @Kind("EFFECT")
+    record Effect(@Called("effect") What what) implements OnSurface {
 
         /** What the receiver had to do. */
         public enum What {
@@ -249,6 +263,7 @@ public sealed interface Target {
     }
 
     /** Places that one ball comes to one after the other; each must be right. */
+    @Kind("IN_ORDER")
     record InOrder(List<Part> parts) implements Target {
 
         /** One place on the way. {@code inUse} is a region of its surface. */

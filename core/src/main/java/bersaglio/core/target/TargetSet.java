@@ -4,6 +4,7 @@ import bersaglio.core.court.Court;
 import bersaglio.core.court.Plane;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Surface;
+import bersaglio.core.format.Flat;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
@@ -31,7 +32,7 @@ public record TargetSet(
         String id,
         int version,
         String name,
-        Court court,
+        @Flat Court court,
         InUse inUse,
         Bounce bounce,
         List<Zone> zones,

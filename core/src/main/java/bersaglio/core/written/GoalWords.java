@@ -126,7 +126,7 @@ final class GoalWords {
             String other = from.text();
             int balls = from.counted("ball", "balls");
             from.needs("each");
-            return new Compare(one, other, balls);
+            return new Compare(List.of(one, other), balls);
         }
         from.needs("done or not");
         return new Tick();
@@ -246,7 +246,10 @@ final class GoalWords {
         } else if (goal instanceof FixedTest test) {
             to.say("test of").counted(test.balls(), "ball", "balls");
         } else if (goal instanceof Compare compare) {
-            to.say("compare").quoted(compare.one()).say("with").quoted(compare.other());
+            to.say("compare")
+                    .quoted(compare.ways().get(0))
+                    .say("with")
+                    .quoted(compare.ways().get(1));
             to.comma().counted(compare.ballsEach(), "ball", "balls").say("each");
         } else {
             to.say("done or not");

@@ -77,7 +77,7 @@ class DesignTest {
                 bad("what", () -> new Measured(" ", Measured.Better.MORE, 1)),
                 bad("zones", () -> new Cover(1, 1, 0)),
                 bad("balls", () -> new FixedTest(0)),
-                bad("other", () -> new Compare("a", "", 4)),
+                bad("ways.1", () -> new Compare(List.of("a", ""), 4)),
                 bad("tries", () -> new MissRule(Does.COUNT_ON, 3, 0)),
                 bad("owes", () -> MissRule.owing(21)),
                 bad("side", () -> new Step.Ball(true, 4, 0, 0, 0)),

@@ -327,7 +327,7 @@ class GoalsTest {
     void aTestAComparisonAndATickHaveNothingToPass() {
         assertThat(follow(new FixedTest(3), "101").standing()).isEqualTo(Standing.DONE);
         assertThat(follow(new FixedTest(3), "10").standing()).isEqualTo(Standing.OPEN);
-        Course compared = follow(new Compare("cross", "straight", 4), "11001010");
+        Course compared = follow(new Compare(List.of("cross", "straight"), 4), "11001010");
         assertThat(compared.standing()).isEqualTo(Standing.DONE);
         // Ways 0 1 1 0 1 0 0 1, hits 1 1 0 0 1 0 1 0.
         assertThat(compared.progress().parts()).containsExactly(2.0, 2.0);

@@ -142,10 +142,10 @@ class RefusedTargetsTest {
         assertThat(new OwnCourt("yard", 4, 8, 0, List.of()).court().surfaces()).hasSize(1);
         assertRefused(
                 "out_of_range",
-                "court.lines.0.at",
+                "lines.0.at",
                 "0.0 to 6.0",
                 () -> new OwnCourt("hall-3", 5, 6, 1.2, List.of(new OwnLine("blue", StraightLine.Way.ACROSS, 7))));
-        assertRefused("out_of_range", "court.width", "0.5 to 60.0", () -> new OwnCourt("h", 0.1, 6, 0, List.of()));
+        assertRefused("out_of_range", "width", "0.5 to 60.0", () -> new OwnCourt("h", 0.1, 6, 0, List.of()));
     }
 
     private static void refuses(String code, String field, String allowed, Zone... zones) {

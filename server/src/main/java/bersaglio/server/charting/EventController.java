@@ -9,7 +9,7 @@ import bersaglio.server.problem.ProblemView;
 import bersaglio.server.problem.Words;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonValue;
@@ -89,7 +89,7 @@ class EventController {
         ChartedSet set = SetChart.replay(drills, events);
         JsonArray written = new JsonArray();
         events.forEach(event -> written.add(EventCodec.encode(event)));
-        return "{\"set\":" + ResultCodec.encode(SetView.of(set)) + ",\"events\":" + written + "}";
+        return "{\"set\":" + SetViewFormat.encode(SetView.of(set)) + ",\"events\":" + written + "}";
     }
 
     private EventAnswer answer(Charting.Answer answer) {

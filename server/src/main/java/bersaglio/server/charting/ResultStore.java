@@ -11,13 +11,14 @@ import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.server.storage.SettingStore;
 import bersaglio.server.storage.Writer;
-import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
-import bersaglio.wire.view.SetLine;
+import bersaglio.wire.format.LevelMoveFormat;
+import bersaglio.wire.format.SaidFormat;
+import bersaglio.wire.format.TraceViewFormat;
+import bersaglio.wire.view.TraceView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
-import com.eclipsesource.json.JsonValue;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -417,7 +418,6 @@ public class ResultStore {
     }
 
     private static @Nullable Object[] facts(SetResult set) {
-        JsonObject line = ResultCodec.encode(SetLine.of(set));
         return new @Nullable Object[] {
             UUID.fromString(set.player()),
             set.drill(),
@@ -432,9 +432,9 @@ public class ResultStore {
             set.notSeen(),
             set.closed(),
             set.struck(),
-            set.said().map(said -> EventCodec.encode(said).toString()).orElse(null),
-            text(line.get("move")),
-            text(line.get("trace"))
+            set.said().map(said -> SaidFormat.encode(said).toString()).orElse(null),
+            set.move().map(move -> LevelMoveFormat.encode(move).toString()).orElse(null),
+            TraceViewFormat.encode(TraceView.of(set.trace())).toString()
         };
     }
 
@@ -442,10 +442,6 @@ public class ResultStore {
         @Nullable Object[] all = Arrays.copyOf(facts, facts.length + key.length);
         System.arraycopy(key, 0, all, facts.length, key.length);
         return all;
-    }
-
-    private static @Nullable String text(@Nullable JsonValue json) {
-        return json == null ? null : json.toString();
     }
 
     private static void addShotRows(List<@Nullable Object[]> rows, int into, ChartedSet set, int first) {

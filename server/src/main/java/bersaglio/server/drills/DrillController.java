@@ -1,5 +1,6 @@
 package bersaglio.server.drills;
 
+import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -7,9 +8,8 @@ import bersaglio.core.target.TargetSet;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.GoalCodec;
+import bersaglio.wire.format.GoalFormat;
 import bersaglio.wire.view.DrillView;
-import bersaglio.wire.view.GoalView;
 import com.eclipsesource.json.JsonObject;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -50,7 +50,7 @@ class DrillController {
             @RequestParam int basedOn,
             @io.swagger.v3.oas.annotations.parameters.RequestBody(
                             required = true,
-                            content = @Content(schema = @Schema(type = "object")))
+                            content = @Content(schema = @Schema(implementation = Drill.class)))
                     @RequestBody
                     byte[] body) {
         Check.requireId("family", family);
@@ -87,7 +87,7 @@ class DrillController {
             @PathVariable int level,
             @io.swagger.v3.oas.annotations.parameters.RequestBody(
                             required = true,
-                            content = @Content(schema = @Schema(implementation = GoalView.class)))
+                            content = @Content(schema = @Schema(implementation = Goal.class)))
                     @RequestBody
                     byte[] body) {
         Goal goal = goal(body);
@@ -108,6 +108,6 @@ class DrillController {
     }
 
     private static Goal goal(byte[] body) {
-        return GoalCodec.decode(Fields.of("", Fields.parse(new String(body, StandardCharsets.UTF_8))));
+        return GoalFormat.decode(Fields.read(new String(body, StandardCharsets.UTF_8)));
     }
 }

@@ -6,7 +6,6 @@ import bersaglio.server.storage.Shelf;
 import bersaglio.wire.Fields;
 import bersaglio.wire.GeoJson;
 import bersaglio.wire.view.PlaceVersionView;
-import bersaglio.wire.view.TargetView;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.WriterConfig;
@@ -56,11 +55,11 @@ class GeoJsonController {
     /** Takes a target in; one that is on the shelf already is stored as its next version when it differs. */
     @PostMapping(path = "/api/exchange/targets", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    TargetView takeTarget(
+    TargetSet takeTarget(
             @RequestBody(required = true, content = @Content(schema = @Schema(type = "object")))
                     @org.springframework.web.bind.annotation.RequestBody
                     byte[] body) {
-        return TargetView.of(targets.keep(GeoJson.decodeTarget(read(body)), OptionalInt.empty()));
+        return targets.keep(GeoJson.decodeTarget(read(body)), OptionalInt.empty());
     }
 
     @PostMapping(path = "/api/exchange/places", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -1,6 +1,7 @@
 package bersaglio.server.forecasts;
 
 import bersaglio.core.charting.Habits;
+import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Growth;
@@ -12,14 +13,13 @@ import bersaglio.core.forecast.Pace;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
 import bersaglio.core.goal.Duel;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Race;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.players.PlayerStore;
-import bersaglio.wire.view.GoalView;
-import bersaglio.wire.view.MovesView;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -66,7 +66,7 @@ class ForecastController {
     record MinutesView(@Nullable Double median, @Nullable Double cautious, double secondsABall, boolean known) {}
 
     /** A goal that comes nearer to the wanted chance, and the chance that one set meets it. */
-    record ProposalView(GoalView goal, double met) {}
+    record ProposalView(Goal goal, double met) {}
 
     /**
      * @param scale     how many times as large
@@ -80,12 +80,7 @@ class ForecastController {
      * in streaks, of who is ready, and of the player; {@code error} is the standard error of what was played out.
      */
     record RuleView(
-            MovesView.AdvanceView rule,
-            double notReady,
-            double streaky,
-            double ready,
-            @Nullable Double player,
-            double error) {}
+            AdvanceRule rule, double notReady, double streaky, double ready, @Nullable Double player, double error) {}
 
     record RequiredView(String family, int level, int stands) {}
 
@@ -240,13 +235,13 @@ class ForecastController {
                 known.flatMap(rate -> rates.size() == 1
                                 ? Proposals.of(level, rate, pace, wanted)
                                 : Proposals.of(level, rates, pace, wanted))
-                        .map(one -> new ProposalView(GoalView.of(one.goal()), one.met()))
+                        .map(one -> new ProposalView(one.goal(), one.met()))
                         .orElse(null),
                 size.orElse(null),
                 required,
                 Compared.of(level, known).stream()
                         .map(one -> new RuleView(
-                                MovesView.of(one.rule()),
+                                one.rule(),
                                 one.notReady(),
                                 one.streaky(),
                                 one.ready(),

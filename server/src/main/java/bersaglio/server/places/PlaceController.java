@@ -6,9 +6,8 @@ import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.CharterCheck;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.Fields;
-import bersaglio.wire.PlaceCodec;
+import bersaglio.wire.format.PlaceFormat;
 import bersaglio.wire.view.PlaceVersionView;
-import bersaglio.wire.view.PlaceView;
 import com.eclipsesource.json.JsonObject;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -46,12 +45,12 @@ class PlaceController {
     PlaceVersionView keep(
             @PathVariable String place,
             @RequestParam int basedOn,
-            @RequestBody(required = true, content = @Content(schema = @Schema(implementation = PlaceVersionView.class)))
+            @RequestBody(required = true, content = @Content(schema = @Schema(implementation = Place.class)))
                     @org.springframework.web.bind.annotation.RequestBody
                     byte[] body) {
         JsonObject given = Fields.objectOf(new String(body, StandardCharsets.UTF_8));
         given.set("id", place).set("version", Math.max(1, basedOn));
-        return PlaceVersionView.of(places.keep(PlaceCodec.decode(given), OptionalInt.of(basedOn)));
+        return PlaceVersionView.of(places.keep(PlaceFormat.decode(Fields.of("", given)), OptionalInt.of(basedOn)));
     }
 
     /** Takes a place off the list; what was charted there keeps it. */
@@ -65,7 +64,7 @@ class PlaceController {
     record Check(@Nullable List<CheckTouch> tries) {}
 
     /** A spot that is known, and where it was touched, in metres. */
-    record CheckTouch(@Nullable PlaceView known, @Nullable PlaceView touched) {}
+    record CheckTouch(@Nullable Point known, @Nullable Point touched) {}
 
     /** Measures the charter's own error there, and keeps it with the place. */
     @PostMapping("/api/places/{place}/check")
@@ -82,10 +81,6 @@ class PlaceController {
         if (one == null || one.known() == null || one.touched() == null) {
             throw new Refused("missing", "tries", "nothing", "a spot with where it was touched");
         }
-        return new CharterCheck.Try(point(one.known()), point(one.touched()));
-    }
-
-    private static Point point(PlaceView place) {
-        return new Point(place.x(), place.y());
+        return new CharterCheck.Try(one.known(), one.touched());
     }
 }

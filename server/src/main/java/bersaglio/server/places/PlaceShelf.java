@@ -3,7 +3,7 @@ package bersaglio.server.places;
 import bersaglio.core.place.Place;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.Fields;
-import bersaglio.wire.PlaceCodec;
+import bersaglio.wire.format.PlaceFormat;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -43,11 +43,11 @@ class PlaceShelf implements Shelf.Form<Place> {
 
     @Override
     public String write(Place place) {
-        return PlaceCodec.encode(place).toString();
+        return PlaceFormat.encode(place).toString();
     }
 
     @Override
     public Place read(String text) {
-        return PlaceCodec.decode(Fields.parse(text));
+        return PlaceFormat.decode(Fields.read(text));
     }
 }

@@ -15,7 +15,7 @@ import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
 import bersaglio.server.charting.ResultStore;
 import bersaglio.wire.Fields;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.ZoneReportView;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -68,13 +68,14 @@ class AimController {
             @RequestParam(defaultValue = "0.7") double chance,
             @RequestBody(
                             required = true,
-                            content = @Content(schema = @Schema(implementation = bersaglio.wire.view.TargetView.class)))
+                            content =
+                                    @Content(schema = @Schema(implementation = bersaglio.core.target.TargetSet.class)))
                     @org.springframework.web.bind.annotation.RequestBody
                     byte[] body) {
         Check.requireBetween("chance", chance, LEAST_CHANCE, 1 - LEAST_CHANCE);
         Hand hand = players.known(player).hand();
         Conditions conditions = Conditions.AS_DRAWN.with(hand);
-        Umpire umpire = TargetCodec.decode(Fields.parse(new String(body, StandardCharsets.UTF_8)))
+        Umpire umpire = TargetSetFormat.decode(Fields.read(new String(body, StandardCharsets.UTF_8)))
                 .umpire(0, conditions);
         Referee referee = umpire.last();
         Optional<Aimed> aimed = landingsLike(player, referee, conditions);

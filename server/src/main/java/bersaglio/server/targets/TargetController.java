@@ -6,9 +6,8 @@ import bersaglio.core.target.Conditions;
 import bersaglio.core.target.TargetSet;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.Fields;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.LyingView;
-import bersaglio.wire.view.TargetView;
 import com.eclipsesource.json.JsonObject;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -40,7 +39,7 @@ class TargetController {
     }
 
     /** A target as it is drawn, and the drills whose newest version uses it. */
-    record KeptTarget(TargetView target, LyingView lying, List<UseView> usedBy) {}
+    record KeptTarget(TargetSet target, LyingView lying, List<UseView> usedBy) {}
 
     /** A level of a drill. */
     record UseView(String drill, String name, int level) {}
@@ -59,12 +58,12 @@ class TargetController {
     KeptTarget keep(
             @PathVariable String target,
             @RequestParam int basedOn,
-            @RequestBody(required = true, content = @Content(schema = @Schema(implementation = TargetView.class)))
+            @RequestBody(required = true, content = @Content(schema = @Schema(implementation = TargetSet.class)))
                     @org.springframework.web.bind.annotation.RequestBody
                     byte[] body) {
         JsonObject given = Fields.objectOf(new String(body, StandardCharsets.UTF_8));
         given.set("id", target).set("version", Math.max(1, basedOn));
-        return kept(targets.keep(TargetCodec.decode(given), OptionalInt.of(basedOn)));
+        return kept(targets.keep(TargetSetFormat.decode(Fields.of("", given)), OptionalInt.of(basedOn)));
     }
 
     /** Takes a target off the shelf; drills that use it keep it. */
@@ -81,6 +80,6 @@ class TargetController {
                     .filter(level -> level.target().id().equals(set.id()))
                     .forEach(level -> uses.add(new UseView(drill.family(), drill.name(), level.number())));
         }
-        return new KeptTarget(TargetView.of(set), LyingView.of(set, 0, Conditions.AS_DRAWN), uses);
+        return new KeptTarget(set, LyingView.of(set, 0, Conditions.AS_DRAWN), uses);
     }
 }

@@ -3,7 +3,7 @@ package bersaglio.server.targets;
 import bersaglio.core.target.TargetSet;
 import bersaglio.server.storage.Shelf;
 import bersaglio.wire.Fields;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.TargetSetFormat;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -43,11 +43,11 @@ class TargetShelf implements Shelf.Form<TargetSet> {
 
     @Override
     public String write(TargetSet set) {
-        return TargetCodec.encode(set).toString();
+        return TargetSetFormat.encode(set).toString();
     }
 
     @Override
     public TargetSet read(String text) {
-        return TargetCodec.decode(Fields.parse(text));
+        return TargetSetFormat.decode(Fields.read(text));
     }
 }

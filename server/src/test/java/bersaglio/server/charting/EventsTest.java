@@ -92,10 +92,10 @@ class EventsTest {
         assertThat(answers)
                 .extracting(answer -> answer.get("fate").asString())
                 .containsExactly("STORED", "STORED", "REFUSED", "REFUSED", "STORED");
-        assertThat(answers.at("/2/problem/field").asString()).isEqualTo("x");
+        assertThat(answers.at("/2/problem/field").asString()).isEqualTo("body.x");
         assertThat(answers.at("/2/problem/value").asString()).isEqualTo("100.0");
         assertThat(answers.at("/2/problem/allowed").asString()).isEqualTo("-70.0 to 70.0");
-        assertThat(answers.at("/2/problem/detail").asString()).isEqualTo("x is 100.0; allowed: -70.0 to 70.0.");
+        assertThat(answers.at("/2/problem/detail").asString()).isEqualTo("body.x is 100.0; allowed: -70.0 to 70.0.");
         assertThat(answers.at("/3/problem/field").asString()).isEqualTo("kind");
         assertThat(device.stored().get("events")).hasSize(3);
     }

@@ -3,25 +3,30 @@ package bersaglio.server.contract;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.drill.Drills;
 import bersaglio.server.StartedServer;
-import bersaglio.server.charting.EventDocs;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
+import bersaglio.wire.format.DrillFormat;
+import bersaglio.wire.format.HappeningFormat;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
 import java.io.IOException;
-import java.lang.reflect.RecordComponent;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import org.springframework.core.io.ClassPathResource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The committed contract is the one that the server gives; {@code -Dcontract.write} writes it anew. */
 class ContractTest {
@@ -43,55 +48,107 @@ class ContractTest {
         }
     }
 
-    /** The codec is written by hand and the contract from records: every kind must have the same fields in both. */
+    /** Every event, drill and court that is ever written has the fields that the contract says, and no others. */
     @Test
-    void everyEventBodyIsInTheContractAsTheCodecWritesIt() throws IOException {
-        Map<String, Class<?>> bodies = Map.ofEntries(
-                Map.entry("set.opened", EventDocs.SetOpenedBody.class),
-                Map.entry("shot.landed", EventDocs.ShotLandedBody.class),
-                Map.entry("shot.keyed", EventDocs.ShotKeyedBody.class),
-                Map.entry("shot.called", EventDocs.ShotCalledBody.class),
-                Map.entry("shot.noted", EventDocs.ShotNotedBody.class),
-                Map.entry("shot.given", EventDocs.ShotGivenBody.class),
-                Map.entry("hits.counted", EventDocs.HitsCountedBody.class),
-                Map.entry("count.set", EventDocs.CountSetBody.class),
-                Map.entry("value.taken", EventDocs.ValueTakenBody.class),
-                Map.entry("clock.turned", EventDocs.ClockTurnedBody.class),
-                Map.entry("owed.paid", EventDocs.OwedPaidBody.class),
-                Map.entry("scoring.started", EventDocs.EmptyBody.class),
-                Map.entry("number.called", EventDocs.NumberCalledBody.class),
-                Map.entry("set.paused", EventDocs.EmptyBody.class),
-                Map.entry("set.resumed", EventDocs.EmptyBody.class),
-                Map.entry("entry.undone", EventDocs.EntryBody.class),
-                Map.entry("entry.redone", EventDocs.EntryBody.class),
-                Map.entry("stance.moved", EventDocs.StanceMovedBody.class),
-                Map.entry("set.turned", EventDocs.EmptyBody.class),
-                Map.entry("set.closed", EventDocs.SetClosedBody.class),
-                Map.entry("set.reopened", EventDocs.EmptyBody.class),
-                Map.entry("set.moved", EventDocs.SetMovedBody.class),
-                Map.entry("set.struck", EventDocs.EmptyBody.class),
-                Map.entry("set.restored", EventDocs.EmptyBody.class),
-                Map.entry("level.moved", EventDocs.LevelMovedBody.class),
-                Map.entry("pen.taken", EventDocs.PenTakenBody.class));
-        Map<Class<?>, Set<String>> written = new HashMap<>();
+    void whatIsWrittenIsAsTheContractSays() throws IOException {
+        JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
+        Set<String> kinds = new TreeSet<>();
         try (var in = EventCodec.class.getResourceAsStream("events-v4.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {
                         ChartEvent event = EventCodec.decode(json);
-                        Class<?> body = bodies.get(EventCodec.kind(event.what()));
-                        written.computeIfAbsent(body, any -> new TreeSet<>())
-                                .addAll(EventCodec.encodeBody(event.what()).names());
+                        kinds.add(EventCodec.kind(event.what()));
+                        assertFits(
+                                contract,
+                                "Happening" + event.what().getClass().getSimpleName(),
+                                EventCodec.encodeBody(event.what()).toString());
                     });
         }
-        written.forEach((body, names) ->
-                assertThat(names(body)).as(body.getSimpleName()).containsExactlyInAnyOrderElementsOf(names));
+        assertThat(kinds)
+                .as("the fixture holds every kind")
+                .containsExactlyInAnyOrder(HappeningFormat.KINDS.split(", "));
+        try (StartedServer server = StartedServer.on(Files.createTempDirectory("club"))) {
+            server.bean(Drills.class)
+                    .all()
+                    .forEach(drill -> assertFits(
+                            contract, "Drill", DrillFormat.encode(drill).toString()));
+        }
     }
 
-    private static List<String> names(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents())
-                .map(RecordComponent::getName)
-                .toList();
+    /** The schema that is published for drills is for people and other programs: ranges and words are added to it by hand. */
+    @Test
+    void thePublishedSchemaOfADrillHasTheFieldsOfADrill() throws IOException {
+        JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
+        JsonNode published = StartedServer.JSON.readTree(
+                new ClassPathResource("schema/drill-1.json").getContentAsString(StandardCharsets.UTF_8));
+        Set<String> made = new TreeSet<>();
+        addFields(contract, schema(contract, "Drill"), made, new HashSet<>());
+        Set<String> told = new TreeSet<>();
+        addFields(contract, published, told, new HashSet<>());
+        // Of the file around the drill, and of a drill besides what it is made of.
+        told.removeAll(Set.of("format", "schema", "drill"));
+        assertThat(told).containsExactlyInAnyOrderElementsOf(made);
+    }
+
+    @Test
+    void theDocumentOfEventsNamesEveryKindAndItsFields() throws IOException {
+        JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
+        List<String> lines = Files.readAllLines(Path.of("..", "docs", "events.md"));
+        try (var in = EventCodec.class.getResourceAsStream("events-v4.json")) {
+            Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
+                    .asArray()
+                    .forEach(json -> {
+                        var what = EventCodec.decode(json).what();
+                        String kind = EventCodec.kind(what);
+                        assertThat(lines).as(kind).anySatisfy(line -> {
+                            assertThat(line).startsWith("| `").contains("`" + kind + "`");
+                            assertThat(fieldsOf(contract, what.getClass().getSimpleName()))
+                                    .allMatch(line::contains);
+                        });
+                    });
+        }
+    }
+
+    private static List<String> fieldsOf(JsonNode contract, String kind) {
+        JsonNode properties = schema(contract, "Happening" + kind).path("properties");
+        return !properties.isObject()
+                ? List.of()
+                : properties.propertyNames().stream()
+                        .map(name -> "`" + name + "`")
+                        .toList();
+    }
+
+    private static JsonNode schema(JsonNode contract, String name) {
+        JsonNode schema = contract.path("components").path("schemas").path(name);
+        assertThat(schema.isObject()).as(name).isTrue();
+        return schema;
+    }
+
+    /** The names of all properties in a part, and in what it refers to in the contract. */
+    private static void addFields(JsonNode contract, JsonNode part, Set<String> fields, Set<String> seen) {
+        if (part.path("properties").isObject()) {
+            fields.addAll(part.get("properties").propertyNames());
+        }
+        String reference = part.path("$ref").asString("");
+        String name = reference.substring(reference.lastIndexOf('/') + 1);
+        if (reference.startsWith("#/components/") && seen.add(name)) {
+            addFields(contract, schema(contract, name), fields, seen);
+        }
+        part.forEach(inner -> addFields(contract, inner, fields, seen));
+    }
+
+    private static void assertFits(JsonNode contract, String name, String json) {
+        ObjectNode whole = StartedServer.JSON.createObjectNode();
+        whole.put("$ref", "#/components/schemas/" + name).set("components", contract.get("components"));
+        JsonSchema schema =
+                JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(whole.toString());
+        assertThat(schema.validate(json, InputFormat.JSON))
+                .as("%s: %s", name, json)
+                .isEmpty();
+        assertThat(StartedServer.JSON.readTree(json).propertyNames())
+                .as(name)
+                .isSubsetOf(schema(contract, name).get("properties").propertyNames());
     }
 
     private static String pretty(JsonNode json) {

@@ -89,7 +89,7 @@ class PlacesTest {
             delimiter = '|',
             value = {
                 "\"court\":\"the moon\" | not_allowed | court",
-                "\"court\":\"y\",\"ownCourt\":{\"id\":\"y\",\"width\":0,\"depth\":7,\"net\":1,\"lines\":[]} | out_of_range | court.width",
+                "\"court\":\"y\",\"ownCourt\":{\"id\":\"y\",\"width\":0,\"depth\":7,\"net\":1,\"lines\":[]} | out_of_range | ownCourt.width",
                 "\"court\":\"y\",\"ownCourt\":{\"id\":\"y\",\"width\":4,\"depth\":7,\"net\":1} | missing | ownCourt.lines",
                 "\"court\":\"badminton\",\"measures\":[{\"one\":\"m\",\"many\":\"ms\",\"metres\":1}] | bad_name | measures.0.one",
                 "\"court\":\"badminton\",\"charterSd\":9 | out_of_range | charterSd"

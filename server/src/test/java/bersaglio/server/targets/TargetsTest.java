@@ -8,7 +8,7 @@ import bersaglio.server.DemoServer;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import bersaglio.wire.Fields;
-import bersaglio.wire.TargetCodec;
+import bersaglio.wire.format.TargetSetFormat;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,7 +51,7 @@ class TargetsTest {
     void whatTheServerWritesOfATargetIsWhatThePageReads() {
         JsonNode given = onShelf("rear-corner").get("target");
         Drill drill = server.bean(Drills.class).version(Device.DRILL).orElseThrow();
-        assertThat(TargetCodec.decode(Fields.parse(given.toString())))
+        assertThat(TargetSetFormat.decode(Fields.read(given.toString())))
                 .isEqualTo(drill.level(1).target());
     }
 

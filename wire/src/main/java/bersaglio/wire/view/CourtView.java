@@ -4,6 +4,7 @@ import bersaglio.core.court.Court;
 import bersaglio.core.court.Marking;
 import bersaglio.core.court.Net;
 import bersaglio.core.court.Plane;
+import bersaglio.core.court.Point;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Sport;
 import bersaglio.core.court.Surface;
@@ -35,9 +36,9 @@ public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
     /** A straight line from one place to another, or a part of a circle counter-clockwise between two angles. */
     public record MarkingView(
             String name,
-            @Nullable PlaceView from,
-            @Nullable PlaceView to,
-            @Nullable PlaceView middle,
+            @Nullable Point from,
+            @Nullable Point to,
+            @Nullable Point middle,
             @Nullable Double radius,
             @Nullable Double fromDegrees,
             @Nullable Double toDegrees) {}
@@ -76,15 +77,9 @@ public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
     private static MarkingView of(Marking marking) {
         if (marking instanceof Marking.Arc arc) {
             return new MarkingView(
-                    arc.name(),
-                    null,
-                    null,
-                    PlaceView.of(arc.middle()),
-                    arc.radius(),
-                    arc.fromDegrees(),
-                    arc.toDegrees());
+                    arc.name(), null, null, arc.middle(), arc.radius(), arc.fromDegrees(), arc.toDegrees());
         }
         Marking.Line line = (Marking.Line) marking;
-        return new MarkingView(line.name(), PlaceView.of(line.from()), PlaceView.of(line.to()), null, null, null, null);
+        return new MarkingView(line.name(), line.from(), line.to(), null, null, null, null);
     }
 }

@@ -1,12 +1,18 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.SetCount;
+import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.Design;
+import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.Retreat;
+import bersaglio.core.goal.Goal;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
+import bersaglio.core.target.TargetSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -23,7 +29,7 @@ public record DrillView(
         String name,
         String feed,
         Freedom freedom,
-        DesignView design,
+        Design design,
         String court,
         List<String> tracks,
         List<LevelView> levels) {
@@ -42,19 +48,19 @@ public record DrillView(
      */
     public record LevelView(
             int number,
-            TargetView target,
+            TargetSet target,
             int ring,
             LyingView forRight,
             LyingView forLeft,
-            GoalView goal,
+            Goal goal,
             CountView fresh,
             boolean hitsAlone,
-            DialsView dials,
+            Dials dials,
             double secondsABall,
             int tries,
             double targetRate,
-            MovesView.AdvanceView advance,
-            MovesView.RetreatView retreat,
+            AdvanceRule advance,
+            Retreat retreat,
             List<Caller> accepts,
             @Nullable Double coachTarget) {}
 
@@ -66,7 +72,7 @@ public record DrillView(
                 drill.name(),
                 drill.feed(),
                 drill.freedom(),
-                DesignView.of(drill.design()),
+                drill.design(),
                 drill.court().id(),
                 drill.design().tracks(),
                 drill.levels().stream().map(DrillView::of).toList());
@@ -75,19 +81,19 @@ public record DrillView(
     private static LevelView of(Level level) {
         return new LevelView(
                 level.number(),
-                TargetView.of(level.target()),
+                level.target(),
                 level.ring(),
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
-                GoalView.of(level.goal()),
+                level.goal(),
                 CountView.of(SetCount.before(level.goal())),
                 level.goal().hitsAloneDecide(),
-                DialsView.of(level.dials()),
+                level.dials(),
                 level.secondsABall(),
                 level.tries(),
                 level.targetRate(),
-                MovesView.of(level.advance()),
-                MovesView.of(level.retreat()),
+                level.advance(),
+                level.retreat(),
                 level.accepts().stream().sorted().toList(),
                 level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
     }

@@ -1,6 +1,7 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.court.Plane;
+import bersaglio.core.court.Point;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Surface;
 import bersaglio.core.target.Conditions;
@@ -8,6 +9,7 @@ import bersaglio.core.target.Ground;
 import bersaglio.core.target.LayingCard;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
+import bersaglio.core.target.Target.Rings.Ring;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import java.util.List;
@@ -37,8 +39,8 @@ public record LyingView(List<StageView> stages) {
             @Nullable ShapeView good,
             @Nullable ShapeView spoilt,
             boolean avoid,
-            @Nullable List<AsksView.RingView> rings,
-            @Nullable PlaceView aim,
+            @Nullable List<Ring> rings,
+            @Nullable Point aim,
             double size,
             double share,
             List<CardView> cards) {}
@@ -69,12 +71,8 @@ public record LyingView(List<StageView> stages) {
                 ground.smallerGood().map(ShapeView::of).orElse(null),
                 ground.badMiddle().map(ShapeView::of).orElse(null),
                 ground.good().isEmpty(),
-                ground.rings().isEmpty()
-                        ? null
-                        : ground.rings().stream()
-                                .map(ring -> new AsksView.RingView(ShapeView.of(ring.area()), ring.points()))
-                                .toList(),
-                ground.aim().map(PlaceView::of).orElse(null),
+                ground.rings().isEmpty() ? null : ground.rings(),
+                ground.aim().orElse(null),
                 ground.size(),
                 Math.min(1, ground.size() / inUse.area().size()),
                 LayingCard.of(ground, surface).stream().map(CardView::of).toList());

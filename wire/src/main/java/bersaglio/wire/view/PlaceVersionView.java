@@ -1,5 +1,7 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.court.OwnCourt;
+import bersaglio.core.measure.LocalMeasure;
 import bersaglio.core.place.Place;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,12 +19,9 @@ public record PlaceVersionView(
         String versionId,
         String name,
         String court,
-        TargetView.@Nullable OwnCourtView ownCourt,
-        List<MeasureView> measures,
+        @Nullable OwnCourt ownCourt,
+        List<LocalMeasure> measures,
         @Nullable Double charterSd) {
-
-    /** A length that is at hand there, such as one tile, several tiles. */
-    public record MeasureView(String one, String many, double metres) {}
 
     public static PlaceVersionView of(Place place) {
         return new PlaceVersionView(
@@ -31,10 +30,8 @@ public record PlaceVersionView(
                 place.versionId(),
                 place.name(),
                 place.court().id(),
-                place.court().measured().map(TargetView.OwnCourtView::of).orElse(null),
-                place.measures().stream()
-                        .map(measure -> new MeasureView(measure.one(), measure.many(), measure.metres()))
-                        .toList(),
+                place.court().measured().orElse(null),
+                place.measures(),
                 place.charterSd().isPresent() ? place.charterSd().getAsDouble() : null);
     }
 }

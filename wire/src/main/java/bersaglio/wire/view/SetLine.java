@@ -1,5 +1,6 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.goal.Standing;
@@ -34,7 +35,7 @@ public record SetLine(
         boolean struck,
         @Nullable AdviceView said,
         int rules,
-        @Nullable MoveView move,
+        @Nullable LevelMove move,
         TraceView trace) {
 
     public static SetLine of(SetResult set) {
@@ -55,7 +56,7 @@ public record SetLine(
                 set.struck(),
                 set.said().map(AdviceView::of).orElse(null),
                 set.said().map(Said::rules).orElse(0),
-                set.move().map(MoveView::of).orElse(null),
+                set.move().orElse(null),
                 TraceView.of(set.trace()));
     }
 }

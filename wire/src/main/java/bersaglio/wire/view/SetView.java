@@ -1,11 +1,14 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.CountSaid;
+import bersaglio.core.charting.LevelMove;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.target.Stance;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -47,7 +50,7 @@ public record SetView(
         @Nullable String place,
         boolean turned,
         String laid,
-        TargetView.@Nullable StanceView stance,
+        @Nullable Stance stance,
         long openedAt,
         long heldAt,
         String track,
@@ -57,7 +60,7 @@ public record SetView(
         boolean moved,
         long paused,
         @Nullable Long pausedSince,
-        List<CountSaidView> counts,
+        List<CountSaid> counts,
         List<ShotView> shots,
         int hits,
         int trials,
@@ -68,13 +71,18 @@ public record SetView(
         boolean closed,
         boolean struck,
         @Nullable AdviceView said,
-        @Nullable MoveView move,
+        @Nullable LevelMove move,
         int pen,
         int claims,
         @Nullable String undo,
         @Nullable String redo) {
 
     public static SetView of(ChartedSet set) {
+        return of(set, 0);
+    }
+
+    /** The set with its shots from a place on only; a long set is costly to write whole with every touch. */
+    public static SetView of(ChartedSet set, int fromShot) {
         Tally tally = set.tally();
         return new SetView(
                 set.session(),
@@ -89,7 +97,7 @@ public record SetView(
                 set.place().orElse(null),
                 set.turned(),
                 set.conditions().laidKey(),
-                set.conditions().stance().map(TargetView.StanceView::of).orElse(null),
+                set.conditions().stance().orElse(null),
                 set.openedAt(),
                 set.heldAt(),
                 set.track(),
@@ -99,8 +107,8 @@ public record SetView(
                 set.moved(),
                 set.paused().total(),
                 set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),
-                set.counts().stream().map(CountSaidView::of).toList(),
-                set.shots().stream().map(ShotView::of).toList(),
+                set.counts(),
+                set.shots().stream().skip(fromShot).map(ShotView::of).toList(),
                 tally.hits(),
                 tally.trials(),
                 set.notSeen(),
@@ -110,7 +118,7 @@ public record SetView(
                 set.closed(),
                 set.struck(),
                 set.said().map(AdviceView::of).orElse(null),
-                set.move().map(MoveView::of).orElse(null),
+                set.move().orElse(null),
                 set.pen(),
                 set.claims(),
                 set.undo().orElse(null),

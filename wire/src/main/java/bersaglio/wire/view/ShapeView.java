@@ -2,6 +2,7 @@ package bersaglio.wire.view;
 
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Circle;
+import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * bounds and middle are told of each.
  */
 public record ShapeView(
-        Kind kind, AreaView bounds, PlaceView middle, @Nullable List<PlaceView> corners, @Nullable Double radius) {
+        Kind kind, AreaView bounds, Point middle, @Nullable List<Point> corners, @Nullable Double radius) {
 
     /** The kinds of area. */
     public enum Kind {
@@ -22,14 +23,9 @@ public record ShapeView(
 
     public static ShapeView of(Area area) {
         AreaView bounds = AreaView.of(area.bounds());
-        PlaceView middle = PlaceView.of(area.middle());
+        Point middle = area.middle();
         if (area instanceof Polygon polygon) {
-            return new ShapeView(
-                    Kind.POLYGON,
-                    bounds,
-                    middle,
-                    polygon.corners().stream().map(PlaceView::of).toList(),
-                    null);
+            return new ShapeView(Kind.POLYGON, bounds, middle, polygon.corners(), null);
         } else if (area instanceof Circle circle) {
             return new ShapeView(Kind.CIRCLE, bounds, middle, null, circle.radius());
         }

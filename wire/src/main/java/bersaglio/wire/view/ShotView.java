@@ -4,6 +4,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Grain;
 import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -30,9 +31,9 @@ public record ShotView(
         String id,
         @Nullable Double x,
         @Nullable Double y,
-        @Nullable List<PlaceView> before,
-        RulingView ruling,
-        @Nullable RulingView other,
+        @Nullable List<Point> before,
+        Ruling ruling,
+        @Nullable Ruling other,
         boolean close,
         boolean called,
         boolean counted,
@@ -51,13 +52,9 @@ public record ShotView(
                 shot.id(),
                 shot.landing().map(Point::x).orElse(null),
                 shot.landing().map(Point::y).orElse(null),
-                places.size() > 1
-                        ? places.subList(0, places.size() - 1).stream()
-                                .map(PlaceView::of)
-                                .toList()
-                        : null,
-                RulingView.of(shot.ruling()),
-                shot.other().map(RulingView::of).orElse(null),
+                places.size() > 1 ? places.subList(0, places.size() - 1) : null,
+                shot.ruling(),
+                shot.other().orElse(null),
                 shot.isClose(),
                 shot.called(),
                 shot.counted(),

@@ -1,6 +1,7 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.court.Area;
+import bersaglio.core.court.Point;
 import bersaglio.core.scatter.Ellipse;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.scatter.ZoneChance;
@@ -54,7 +55,7 @@ public record ZoneReportView(
     }
 
     /** Half axes in metres, the longer one at an angle in degrees from the right, counter-clockwise. */
-    public record EllipseView(PlaceView middle, double major, double minor, double degrees) {}
+    public record EllipseView(Point middle, double major, double minor, double degrees) {}
 
     public static ZoneReportView of(
             Ground zone, Area inUse, int placements, int nets, double wanted, Optional<ZoneChance> known) {
@@ -82,7 +83,7 @@ public record ZoneReportView(
 
     private static EllipseView of(Ellipse ellipse) {
         return new EllipseView(
-                PlaceView.of(ellipse.middle()),
+                ellipse.middle(),
                 ellipse.major(),
                 ellipse.minor(),
                 Math.toDegrees(

@@ -1,0 +1,9 @@
+package bersaglio.wire;
+
+public @interface Formats {
+    Class<?>[] value();
+
+    Class<?>[] shown() default {};
+
+    Class<?>[] byHand() default {};
+}
