@@ -26,6 +26,7 @@ import { useCharting } from './useCharting'
 import { useKeys } from './useKeys'
 import { useLive } from './useLive'
 import { useOnCourt } from './useOnCourt'
+import { keysOfRally } from './useRally'
 import { useSet } from './useSet'
 import { useSides } from './useSides'
 import { useStage } from './useStage'
@@ -117,18 +118,17 @@ const toggle = (one: Way) => {
   way.value = way.value === one ? 'COURT' : one
 }
 
-/** A rally is counted contact by contact; everything else by its hits. */
-const hit = () => goal.value?.kind === 'RALLY' && !set.value?.count.full ? live.contact() : void logKey(plain('HIT'))
+const { hit, miss } = keysOfRally(live.rally, (given) => void logKey(given))
 const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
 const touches = useTouches(
   (place) => void (way.value === 'ZONE' || isBeyond(place) ? desk.landInZone(place) : desk.land(place)), desk.flick)
 useKeys({
-  log: (given) => void logKey(given), zone: desk.hitZone, hit, undo: desk.undo, redo: desk.redo, judge: () => void desk.judge(),
+  log: miss, zone: desk.hitZone, hit, undo: desk.undo, redo: desk.redo, judge: () => void desk.judge(),
   close: () => void desk.closeOrNext(), turn: turnCourt, callOther: () => desk.callClose(true), callStands: () => desk.callClose(false),
-  notHit: () => void logKey(plain('NOT_HIT')), net: () => void logKey(plain('NET')), notSeen: () => void logKey(plain('NOT_SEEN')),
-  noReach: () => void logKey(plain('NO_REACH')), void: () => void logKey(plain('VOID')), effect: desk.effect,
+  notHit: () => miss(plain('NOT_HIT')), net: () => miss(plain('NET')), notSeen: () => void logKey(plain('NOT_SEEN')),
+  noReach: () => miss(plain('NO_REACH')), void: () => void logKey(plain('VOID')), effect: desk.effect,
   netClip: () => desk.note('NET_CLIP'), watchKept: () => desk.note('WATCH_KEPT'), watchLost: () => desk.note('WATCH_LOST'),
-  asAsked: () => desk.note('AS_ASKED'), mark: () => desk.note('MARKED'), nextSide, pause: desk.pause, rallyOver: live.rallyOver,
+  asAsked: () => desk.note('AS_ASKED'), mark: () => desk.note('MARKED'), nextSide, pause: desk.pause, rallyOver: live.rally.over,
   clock: () => live.hasClock.value && live.startOrStop(), countIs: () => { countIs.value = !!set.value && !set.value.closed },
   skip: () => emit('skip'), halves: () => toggle('HALVES'), far: () => toggle('FAR'), help: () => { help.value = true },
 }, () => settings.standpoint, () => !!surface.value && isFacing(surface.value), () => active)
@@ -210,7 +210,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
       :can-undo="!!set?.undo"
       :can-redo="!!set?.redo"
       :closed="!!set?.closed"
-      @log="logKey(plain($event))"
+      @log="$event === 'HIT' ? hit() : miss(plain($event))"
       @undo="desk.undo"
       @redo="desk.redo"
     />

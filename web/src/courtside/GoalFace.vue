@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Level, SetView } from '@/shared/api'
 import CoverMap from './CoverMap.vue'
 import GoalPegs from './GoalPegs.vue'
+import RallyFace from './RallyFace.vue'
 import RunClimb from './RunClimb.vue'
 import SideCounts from './SideCounts.vue'
 import StationList from './StationList.vue'
@@ -45,11 +46,7 @@ function take() {
   <StationList v-else-if="goal.kind === 'LADDER'" :stations="goal.stations ?? []" :count="count" />
   <CoverMap v-else-if="goal.kind === 'COVER'" :zones="level.target.zones" :counts="count.parts" :times="goal.times ?? 1" />
   <div v-else-if="goal.kind === 'RALLY' || goal.kind === 'MEASURED'" class="values">
-    <template v-if="goal.kind === 'RALLY'">
-      <p class="contacts" data-test="contacts">{{ t('count.contacts', { count: live.contacts.value }, live.contacts.value) }}</p>
-      <v-btn size="large" :disabled="closed" @click="live.contact()">{{ t('count.contact') }}</v-btn>
-      <v-btn size="large" :disabled="closed || !live.contacts.value" @click="live.rallyOver()">{{ t('count.rallyOver') }}</v-btn>
-    </template>
+    <RallyFace v-if="goal.kind === 'RALLY'" :rally="live.rally" :names="names" :closed="closed" />
     <form class="typed" @submit.prevent="take">
       <v-text-field
         v-model.number="typed"
@@ -129,10 +126,6 @@ function take() {
 .values {
   display: grid;
   gap: 8px;
-}
-
-.contacts {
-  font-size: 20px;
 }
 
 .typed {

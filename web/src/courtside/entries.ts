@@ -1,4 +1,4 @@
-import type { Caller, ChartEvent, Said, SetView, Shot, Standpoint } from '@/shared/api'
+import type { Caller, ChartEvent, Ending, Role, Said, SetView, Shot, Standpoint } from '@/shared/api'
 import type { RulesProblem } from '@/charting/rules'
 
 export type Logged = { ok: true, set: SetView } | { ok: false, problem: RulesProblem }
@@ -33,6 +33,8 @@ export function entriesOf(write: Write, opened: (standpoint: Standpoint) => Logg
       entered(standpoint, 'count.set', given),
     takeValue: (value: number, team: number, standpoint: Standpoint) =>
       entered(standpoint, 'value.taken', { value, ...team && { team } }),
+    contact: (by: Role, standpoint: Standpoint) => entered(standpoint, 'contact.made', { by }),
+    endRally: (ending: Ending, standpoint: Standpoint) => entered(standpoint, 'rally.ended', ending),
     turnClock: (to: 'STARTED' | 'STOPPED', standpoint: Standpoint) => entered(standpoint, 'clock.turned', { to }),
     countHits: (hits: number, balls: number, by: Caller, standpoint: Standpoint) =>
       entered(standpoint, 'hits.counted', { hits, balls, by }),

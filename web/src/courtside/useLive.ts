@@ -4,12 +4,13 @@ import type { Goal } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
+import { useRally } from './useRally'
 import type { useSet } from './useSet'
 
 const EVERY = 200
 const WARNING = 10
 
-/** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold, the contacts of a rally. */
+/** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold; and the rally that is on. */
 export function useLive(
   charted: ReturnType<typeof useSet>, goal: () => Goal | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
@@ -17,7 +18,7 @@ export function useLive(
   const now = ref(0)
   const heldSince = ref<number>()
   const restedSince = ref<number>()
-  const contacts = ref(0)
+  const rally = useRally(charted, goal, enter, cue)
   let signalled = false
   let warned = false
 
@@ -104,23 +105,11 @@ export function useLive(
     cue(charted.set.value?.standing === 'MET' ? 'hit' : 'miss')
   }
 
-  /** A rally is over: its contacts are taken, and the next one begins. */
-  function rallyOver() {
-    if (contacts.value > 0) {
-      void take(contacts.value)
-      contacts.value = 0
-    }
-  }
-
   const startOrStop = () => void (running.value ? stop() : start())
   /** @returns whether this goal has a clock to start and stop */
   const hasClock = computed(() => ['TIMED', 'CIRCUIT', 'WATCH', 'HOLD'].includes(goal()?.kind ?? ''))
-  const contact = () => {
-    contacts.value++
-    cue('tick')
-  }
 
-  return { seconds, running, restLeft, contacts, hasClock, legSeconds, startOrStop, take, contact, rallyOver }
+  return { seconds, running, restLeft, rally, hasClock, legSeconds, startOrStop, take }
 }
 
 export type Live = ReturnType<typeof useLive>

@@ -57,6 +57,8 @@ export type ChartEvent = Schemas['EventView']
 export type EventAnswer = Schemas['EventAnswer']
 export type Problem = Schemas['ProblemView']
 export type Outcome = Ruling['outcome']
+export type Ending = Schemas['HappeningRallyEnded']
+export type Role = NonNullable<Ending['by']>
 export type Side = Ruling['side']
 export type Card = Schemas['CardView']
 export type ZoneReport = Schemas['ZoneReportView']
@@ -69,6 +71,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 4
+export const EVENT_VERSION = 5
 
 export const api = createClient<paths>({ baseUrl: '/' })

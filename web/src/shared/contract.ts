@@ -689,6 +689,15 @@ export interface components {
             /** Format: int64 */
             since: number;
         };
+        ChartedRally: {
+            /** Format: int64 */
+            at: number;
+            /** Format: double */
+            contacts: number;
+            ending?: components["schemas"]["Ending"];
+            /** Format: int32 */
+            own?: number;
+        };
         Check: {
             tries?: components["schemas"]["CheckTouch"][];
         };
@@ -868,6 +877,16 @@ export interface components {
             /** Format: double */
             minor: number;
         };
+        Ending: {
+            /** @enum {string} */
+            by?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+            /** @enum {string} */
+            how: "WINNER" | "ERROR" | "PLANNED" | "STOPPED" | "NOT_SEEN";
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+        };
         EventAnswer: {
             /** @enum {string} */
             fate: "STORED" | "KNOWN" | "REFUSED" | "KEEP";
@@ -889,7 +908,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "count.set" | "shot.noted" | "value.taken" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.turned" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.turned" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -984,10 +1003,14 @@ export interface components {
             /** Format: int32 */
             zones?: number;
         };
-        Happening: components["schemas"]["HappeningSetOpened"] | components["schemas"]["HappeningShotLanded"] | components["schemas"]["HappeningShotKeyed"] | components["schemas"]["HappeningHitsCounted"] | components["schemas"]["HappeningCountSet"] | components["schemas"]["HappeningShotNoted"] | components["schemas"]["HappeningValueTaken"] | components["schemas"]["HappeningShotGiven"] | components["schemas"]["HappeningClockTurned"] | components["schemas"]["HappeningOwedPaid"] | components["schemas"]["HappeningScoringStarted"] | components["schemas"]["HappeningNumberCalled"] | components["schemas"]["HappeningShotCalled"] | components["schemas"]["HappeningStanceMoved"] | components["schemas"]["HappeningSetMoved"] | components["schemas"]["HappeningSetPaused"] | components["schemas"]["HappeningSetResumed"] | components["schemas"]["HappeningUndone"] | components["schemas"]["HappeningRedone"] | components["schemas"]["HappeningSetClosed"] | components["schemas"]["HappeningSetReopened"] | components["schemas"]["HappeningSetTurned"] | components["schemas"]["HappeningSetStruck"] | components["schemas"]["HappeningSetRestored"] | components["schemas"]["HappeningLevelMoved"] | components["schemas"]["HappeningPenTaken"];
+        Happening: components["schemas"]["HappeningSetOpened"] | components["schemas"]["HappeningShotLanded"] | components["schemas"]["HappeningShotKeyed"] | components["schemas"]["HappeningHitsCounted"] | components["schemas"]["HappeningValueTaken"] | components["schemas"]["HappeningCountSet"] | components["schemas"]["HappeningShotNoted"] | components["schemas"]["HappeningContactMade"] | components["schemas"]["HappeningRallyEnded"] | components["schemas"]["HappeningShotGiven"] | components["schemas"]["HappeningClockTurned"] | components["schemas"]["HappeningOwedPaid"] | components["schemas"]["HappeningScoringStarted"] | components["schemas"]["HappeningNumberCalled"] | components["schemas"]["HappeningShotCalled"] | components["schemas"]["HappeningStanceMoved"] | components["schemas"]["HappeningSetMoved"] | components["schemas"]["HappeningSetPaused"] | components["schemas"]["HappeningSetResumed"] | components["schemas"]["HappeningUndone"] | components["schemas"]["HappeningRedone"] | components["schemas"]["HappeningSetClosed"] | components["schemas"]["HappeningSetReopened"] | components["schemas"]["HappeningSetTurned"] | components["schemas"]["HappeningSetStruck"] | components["schemas"]["HappeningSetRestored"] | components["schemas"]["HappeningLevelMoved"] | components["schemas"]["HappeningPenTaken"];
         HappeningClockTurned: {
             /** @enum {string} */
             to: "STARTED" | "STOPPED";
+        };
+        HappeningContactMade: {
+            /** @enum {string} */
+            by: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
         };
         HappeningCountSet: {
             /** Format: int32 */
@@ -1029,6 +1052,16 @@ export interface components {
             lastSeen: string;
             /** Format: int32 */
             pen: number;
+        };
+        HappeningRallyEnded: {
+            /** @enum {string} */
+            by?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+            /** @enum {string} */
+            how: "WINNER" | "ERROR" | "PLANNED" | "STOPPED" | "NOT_SEEN";
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
         HappeningRedone: {
             target: string;
@@ -1449,6 +1482,10 @@ export interface components {
             /** Format: double */
             met: number;
         };
+        Rallies: {
+            now: ("PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT")[];
+            over: components["schemas"]["ChartedRally"][];
+        };
         RateView: {
             /** @enum {string} */
             basis: "TRIALS" | "LANDINGS" | "GUESS";
@@ -1641,6 +1678,7 @@ export interface components {
             /** Format: int32 */
             points: number;
             queue?: string;
+            rallies: components["schemas"]["Rallies"];
             redo?: string;
             run: string;
             said?: components["schemas"]["AdviceView"];

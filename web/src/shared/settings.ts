@@ -15,6 +15,8 @@ export const useSettings = defineStore('settings', () => ({
   closeUp: useStorage<Record<string, boolean>>('bersaglio.closeUp', {}),
   place: useStorage('bersaglio.place', ''),
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
+  /** Whether the player makes the first contact of a rally. */
+  hitsFirst: useStorage('bersaglio.hitsFirst', true),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),
   /** Keys that were learned, by what they do. */
   keys: useStorage<Record<string, string>>('bersaglio.keys', {}),

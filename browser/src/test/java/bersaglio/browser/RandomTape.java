@@ -11,6 +11,8 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
@@ -91,7 +93,9 @@ final class RandomTape {
     }
 
     private Happening count() {
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(16)) {
+            case 10, 11, 12, 13 -> new Happening.ContactMade(any(Role.values()));
+            case 14, 15 -> new Happening.RallyEnded(ending());
             case 0, 1 -> new Happening.ValueTaken(random.nextInt(30), random.nextInt(2));
             case 2, 3 -> new Happening.ClockTurned(any(Happening.ClockTurned.Clock.values()));
             case 4 -> new Happening.OwedPaid(1 + random.nextInt(3));
@@ -156,6 +160,11 @@ final class RandomTape {
 
     private int level() {
         return 1 + random.nextInt(levels);
+    }
+
+    private Ending ending() {
+        Outcome miss = any(new Outcome[] {Outcome.NET, Outcome.LONG, Outcome.NOT_HIT});
+        return random.nextBoolean() ? Ending.PLANNED : Ending.error(any(Role.values()), miss, Side.NONE);
     }
 
     private <T> T any(T[] values) {

@@ -18,7 +18,7 @@ public final class EventCodec {
 
     public static final String NEWER = "newer_version";
 
-    private static final int VERSION = 4;
+    private static final int VERSION = 5;
 
     private EventCodec() {}
 
@@ -51,7 +51,7 @@ public final class EventCodec {
         return HappeningFormat.decode(kind, version < 2 ? raisedTo2(kind, body) : body);
     }
 
-    // Versions 3 and 4 added kinds and what may be left out: a body of version 2 stands as it is.
+    // Versions 3 to 5 added kinds and what may be left out: a body of version 2 stands as it is.
 
     /** Zones had no numbers, and nothing was said of sides, opponents, places and what was laid. */
     private static Fields raisedTo2(String kind, Fields body) {

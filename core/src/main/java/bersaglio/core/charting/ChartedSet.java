@@ -7,6 +7,7 @@ import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
@@ -29,6 +30,7 @@ import java.util.Set;
  * @param paused   to teach, so far
  * @param counts that a person said, in order
  * @param valuesTaken all numbers that were taken, added up
+ * @param rallies  contact by contact, where the set is of rallies
  * @param said     the verdict as given when it was last closed
  * @param move     the level move that rests on this set and still stands
  * @param pen      the pen that writes it
@@ -54,6 +56,7 @@ public record ChartedSet(
         Clock.Paused paused,
         List<CountSaid> counts,
         double valuesTaken,
+        Rallies rallies,
         List<Shot> shots,
         Rhythm rhythm,
         SetCount count,

@@ -9,6 +9,8 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
@@ -205,7 +207,25 @@ public sealed interface Happening {
 
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
-            chart.count(event, at -> new Step.Value(value, side, at));
+            chart.take(this, event);
+        }
+    }
+
+    /** Somebody hit the ball in a rally. */
+    @Kind("contact.made")
+    record ContactMade(Role by) implements Entry {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.contact(by);
+        }
+    }
+
+    /** A rally is over; its length is that of its contacts. */
+    @Kind("rally.ended")
+    record RallyEnded(@Flat Ending ending) implements Entry {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.endRally(ending, event);
         }
     }
 

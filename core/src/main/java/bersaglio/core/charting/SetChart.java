@@ -10,13 +10,17 @@ import bersaglio.core.charting.Happening.ShotKeyed;
 import bersaglio.core.charting.Happening.ShotLanded;
 import bersaglio.core.charting.Happening.ShotNoted;
 import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.charting.Happening.ValueTaken;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Grain;
 import bersaglio.core.shot.Note;
@@ -45,6 +49,7 @@ public final class SetChart {
     private final Map<String, Entry> shots = new LinkedHashMap<>();
     private final List<Entry> entries = new ArrayList<>();
     private final Clock clock = new Clock();
+    private final RallyCount rallies = new RallyCount();
     private OptionalInt called = OptionalInt.empty();
     private Optional<SetOpened> opened = Optional.empty();
     private Optional<Drill> drill = Optional.empty();
@@ -181,6 +186,29 @@ public final class SetChart {
     /** What is no shot, but belongs to the count. */
     void count(ChartEvent event, LongFunction<Step> step) {
         entries.add(new Entry(event, Optional.of(step.apply(clock.active(event.at()))), closed));
+    }
+
+    void take(ValueTaken taken, ChartEvent event) {
+        count(event, at -> new Step.Value(taken.value(), taken.side(), at));
+        if (!closed && isOfRallies()) {
+            rallies.typed(taken.value(), clock.active(event.at()));
+        }
+    }
+
+    private boolean isOfRallies() {
+        return drill.orElseThrow(SetChart::notOpened).level(level).goal() instanceof Rally;
+    }
+
+    void contact(Role by) {
+        if (!closed) {
+            rallies.contact(by);
+        }
+    }
+
+    void endRally(Ending ending, ChartEvent event) {
+        if (!closed) {
+            count(event, at -> new Step.Value(rallies.end(ending, at), 0, at));
+        }
     }
 
     void startScoring(ChartEvent event) {
@@ -322,6 +350,7 @@ public final class SetChart {
                 clock.paused(),
                 countsSaid,
                 valuesTaken,
+                rallies.rallies(),
                 seen,
                 rhythm(),
                 counting.count(heldAt, called),

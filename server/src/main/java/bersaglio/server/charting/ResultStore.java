@@ -13,10 +13,6 @@ import bersaglio.server.storage.SettingStore;
 import bersaglio.server.storage.Writer;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
-import bersaglio.wire.format.LevelMoveFormat;
-import bersaglio.wire.format.SaidFormat;
-import bersaglio.wire.format.TraceViewFormat;
-import bersaglio.wire.view.TraceView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.sql.ResultSet;
@@ -28,9 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -43,18 +37,18 @@ public class ResultStore {
 
     private static final String GENERATION = "results.generation";
     private static final String SET_COLUMNS =
-            "run, player, drill, level, track, laid, held_at, trials, standing, score, accepted, not_seen, closed,"
+            "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
                     + " struck, said, move, trace";
 
     private final JdbcClient jdbc;
-    private final JdbcTemplate batches;
+    private final ResultRows rows;
     private final SettingStore settings;
     private final Writer writer;
     private volatile int generation;
 
-    ResultStore(JdbcClient jdbc, JdbcTemplate batches, SettingStore settings, Writer writer) {
+    ResultStore(JdbcClient jdbc, ResultRows rows, SettingStore settings, Writer writer) {
         this.jdbc = jdbc;
-        this.batches = batches;
+        this.rows = rows;
         this.settings = settings;
         this.writer = writer;
         this.generation = settings.find(GENERATION).map(Integer::parseInt).orElse(1);
@@ -173,10 +167,10 @@ public class ResultStore {
     public List<Tally> othersAt(UUID player, String drill, String track, int level) {
         return jdbc.sql(
                         """
-                        select sum(char_length(replace(trials, '0', ''))) as hits, sum(char_length(trials)) as trials
+                        select sum(hits) as hits, sum(balls) as trials
                         from set_result where generation = :generation and drill = :drill and level = :level
                             and track = :track and laid = '' and player <> :player and closed and not struck
-                        group by player having sum(char_length(trials)) > 0
+                        group by player having sum(balls) > 0
                         """)
                 .param("generation", generation)
                 .param("player", player)
@@ -302,72 +296,34 @@ public class ResultStore {
         List<Shot> shotsBefore = before == null ? List.of() : before.shots();
         int first = now.firstShotChangedSince(shotsBefore);
         if (before == null) {
-            insertSets(generation, List.of(now.asResult()));
+            rows.insertSets(generation, List.of(now.asResult()));
         } else {
-            updateSet(now.asResult());
+            rows.updateSet(generation, now.asResult());
         }
         if (first < shotsBefore.size()) {
-            dropShots(run, first);
+            rows.dropShots(generation, run, first);
         }
-        List<@Nullable Object[]> rows = new ArrayList<>();
-        addShotRows(rows, generation, now, first);
-        insertShots(rows);
+        rows.insertShots(generation, now, first);
+        if (before != null && !before.rallies().over().equals(now.rallies().over())) {
+            rows.drop("rally_result", generation, run);
+        }
+        if (before == null || !before.rallies().over().equals(now.rallies().over())) {
+            rows.insertRallies(generation, List.of(now));
+        }
         if (before != null && before.closed()) {
-            dropVolumes(run);
+            rows.drop("volume_result", generation, run);
         }
         if (now.closed()) {
-            insertVolumes(generation, List.of(now));
+            rows.insertVolumes(generation, List.of(now));
         }
-    }
-
-    private void dropVolumes(UUID run) {
-        jdbc.sql("delete from volume_result where generation = :generation and run = :run")
-                .param("generation", generation)
-                .param("run", run)
-                .update();
-    }
-
-    private void insertVolumes(int into, List<ChartedSet> sets) {
-        List<Object[]> rows = new ArrayList<>();
-        for (ChartedSet set : sets) {
-            if (!set.closed()) {
-                continue;
-            }
-            for (Volume volume : set.volumes()) {
-                rows.add(
-                        new Object[] {into, UUID.fromString(set.run()), UUID.fromString(volume.player()), volume.balls()
-                        });
-            }
-        }
-        batches.batchUpdate("insert into volume_result (generation, run, player, balls) values (?, ?, ?, ?)", rows);
-    }
-
-    private void dropShots(UUID run, int fromPlace) {
-        jdbc.sql("delete from shot_result where generation = :generation and run = :run and place >= :place")
-                .param("generation", generation)
-                .param("run", run)
-                .param("place", fromPlace)
-                .update();
-    }
-
-    private void updateSet(SetResult set) {
-        batches.update(
-                """
-                update set_result set player = ?, drill = ?, level = ?, track = ?, laid = ?, held_at = ?, trials = ?,
-                    standing = ?, score = ?, accepted = ?, not_seen = ?, closed = ?, struck = ?, said = ?, move = ?,
-                    trace = ?
-                where generation = ? and run = ?
-                """,
-                concat(facts(set), generation, UUID.fromString(set.run())));
     }
 
     /** Writes many sets into a generation that nobody reads yet. */
     void saveAll(int into, List<ChartedSet> sets) {
-        insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
-        List<@Nullable Object[]> rows = new ArrayList<>();
-        sets.forEach(set -> addShotRows(rows, into, set, 0));
-        insertShots(rows);
-        insertVolumes(into, sets);
+        rows.insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
+        rows.insertShots(into, sets);
+        rows.insertRallies(into, sets);
+        rows.insertVolumes(into, sets);
     }
 
     /** Makes a generation the one that is read, once that is committed. */
@@ -388,11 +344,7 @@ public class ResultStore {
     }
 
     void drop(int old) {
-        for (String table : List.of("set_result", "shot_result", "volume_result")) {
-            jdbc.sql("delete from " + table + " where generation = :old")
-                    .param("old", old)
-                    .update();
-        }
+        rows.drop(old);
     }
 
     /** Sets that differ between two generations. */
@@ -407,83 +359,6 @@ public class ResultStore {
                 .list();
     }
 
-    private void insertSets(int into, List<SetResult> sets) {
-        batches.batchUpdate(
-                "insert into set_result (player, drill, level, track, laid, held_at, trials, standing, score, accepted,"
-                        + " not_seen, closed, struck, said, move, trace, generation, run)"
-                        + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                sets.stream()
-                        .map(set -> concat(facts(set), into, UUID.fromString(set.run())))
-                        .toList());
-    }
-
-    private static @Nullable Object[] facts(SetResult set) {
-        return new @Nullable Object[] {
-            UUID.fromString(set.player()),
-            set.drill(),
-            set.level(),
-            set.track(),
-            set.laid(),
-            set.heldAt(),
-            set.attempt().trials(),
-            set.attempt().standing().name(),
-            set.attempt().score(),
-            set.accepted(),
-            set.notSeen(),
-            set.closed(),
-            set.struck(),
-            set.said().map(said -> SaidFormat.encode(said).toString()).orElse(null),
-            set.move().map(move -> LevelMoveFormat.encode(move).toString()).orElse(null),
-            TraceViewFormat.encode(TraceView.of(set.trace())).toString()
-        };
-    }
-
-    private static @Nullable Object[] concat(@Nullable Object[] facts, Object... key) {
-        @Nullable Object[] all = Arrays.copyOf(facts, facts.length + key.length);
-        System.arraycopy(key, 0, all, facts.length, key.length);
-        return all;
-    }
-
-    private static void addShotRows(List<@Nullable Object[]> rows, int into, ChartedSet set, int first) {
-        UUID run = UUID.fromString(set.run());
-        for (int place = first; place < set.shots().size(); place++) {
-            Shot shot = set.shots().get(place);
-            rows.add(new @Nullable Object[] {
-                into,
-                run,
-                place,
-                shot.landing().map(Point::x).orElse(null),
-                shot.landing().map(Point::y).orElse(null),
-                shot.ruling().outcome().name(),
-                shot.ruling().side().name(),
-                shot.called(),
-                shot.counted(),
-                shot.by().name(),
-                Math.max(0, shot.places().size() - 1),
-                shot.ruling().zone(),
-                shot.points(),
-                shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null,
-                shot.grain().name(),
-                shot.notes().isEmpty()
-                        ? null
-                        : shot.notes().stream().map(Note::name).collect(Collectors.joining(","))
-            });
-        }
-    }
-
-    private void insertShots(List<@Nullable Object[]> rows) {
-        if (!rows.isEmpty()) {
-            batches.batchUpdate(
-                    """
-                    insert into shot_result
-                        (generation, run, place, x, y, outcome, side, called, counted, called_by,
-                        stage, zone, points, from_aim, grain, notes)
-                    values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                    """,
-                    rows);
-        }
-    }
-
     private static SetResult readSet(ResultSet row, int number) throws SQLException {
         JsonObject line = Json.object()
                 .add("run", row.getString("run"))
@@ -493,7 +368,7 @@ public class ResultStore {
                 .add("track", row.getString("track"))
                 .add("laid", row.getString("laid"))
                 .add("heldAt", row.getLong("held_at"))
-                .add("trials", row.getString("trials"))
+                .add("trials", TrialBits.read(row.getBytes("trials"), row.getInt("balls")))
                 .add("standing", row.getString("standing"))
                 .add("score", row.getDouble("score"))
                 .add("accepted", row.getBoolean("accepted"))

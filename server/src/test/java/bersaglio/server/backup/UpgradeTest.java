@@ -50,7 +50,7 @@ class UpgradeTest {
         try (Connection connection = DriverManager.getConnection(club.url(), ClubFiles.OWNER, club.key())) {
             JdbcTemplate jdbc = new JdbcTemplate(new SingleConnectionDataSource(connection, true));
             assertThat(jdbc.queryForObject(
-                            "select count(*) from set_result where trials = '111111111111'", Integer.class))
+                            "select count(*) from set_result where balls = 12 and hits = 12", Integer.class))
                     .isEqualTo(SETS);
             assertThat(jdbc.queryForObject("select count(*) from shot_result", Integer.class))
                     .isEqualTo(SETS * 12);

@@ -53,7 +53,7 @@ class ContractTest {
     void whatIsWrittenIsAsTheContractSays() throws IOException {
         JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
         Set<String> kinds = new TreeSet<>();
-        try (var in = EventCodec.class.getResourceAsStream("events-v4.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v5.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {
@@ -95,7 +95,7 @@ class ContractTest {
     void theDocumentOfEventsNamesEveryKindAndItsFields() throws IOException {
         JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
         List<String> lines = Files.readAllLines(Path.of("..", "docs", "events.md"));
-        try (var in = EventCodec.class.getResourceAsStream("events-v4.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v5.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {

@@ -14,6 +14,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,10 +59,15 @@ public final class Autopsy {
         JdbcTemplate jdbc = server.bean(JdbcTemplate.class);
         List<Object> all = new ArrayList<>();
         for (String order : List.of(
-                "set_result order by run", "shot_result order by run, place", "volume_result order by run, player")) {
+                "set_result order by run",
+                "shot_result order by run, place",
+                "rally_result order by run, place",
+                "volume_result order by run, player")) {
             jdbc.queryForList("select * from " + order).forEach(row -> {
                 Map<String, Object> plain = new LinkedHashMap<>(row);
                 plain.remove("GENERATION");
+                plain.replaceAll((column, value) ->
+                        value instanceof byte[] bytes ? HexFormat.of().formatHex(bytes) : value);
                 all.add(plain);
             });
         }
@@ -111,6 +117,7 @@ public final class Autopsy {
                     "results of no run",
                     "select run from set_result where run not in (select id from run) union select run from shot_result"
                             + " where run not in (select id from run) union select run from volume_result"
+                            + " where run not in (select id from run) union select run from rally_result"
                             + " where run not in (select id from run)");
             for (Charter charter : charters) {
                 lookFor(statement, charter);

@@ -6,6 +6,7 @@ import bersaglio.core.charting.LevelMove;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Stance;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param paused        milliseconds of pauses that are over
  * @param pausedSince   when the one that lasts began
  * @param counts        that a person said, in order
+ * @param rallies       those that are over, and who made each contact of the one that is on
  * @param count         as its goal sees it
  * @param said          what was said when it was last closed
  * @param move          the level move that rests on it and stands
@@ -61,6 +63,7 @@ public record SetView(
         long paused,
         @Nullable Long pausedSince,
         List<CountSaid> counts,
+        Rallies rallies,
         List<ShotView> shots,
         int hits,
         int trials,
@@ -108,6 +111,7 @@ public record SetView(
                 set.paused().total(),
                 set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),
                 set.counts(),
+                set.rallies(),
                 set.shots().stream().skip(fromShot).map(ShotView::of).toList(),
                 tally.hits(),
                 tally.trials(),

@@ -1,0 +1,11 @@
+package bersaglio.core.rally;
+
+/** Who hits in a rally, seen from the player whose set it is. */
+public enum Role {
+    PLAYER,
+    /** Who plays with the player. */
+    PARTNER,
+    FEEDER,
+    /** Who plays against the player. */
+    OPPONENT
+}

@@ -1,0 +1,207 @@
+package bersaglio.server.charting;
+
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Volume;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
+import bersaglio.core.goal.Tally;
+import bersaglio.core.rally.ChartedRally;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Role;
+import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Shot;
+import bersaglio.wire.format.LevelMoveFormat;
+import bersaglio.wire.format.SaidFormat;
+import bersaglio.wire.format.TraceViewFormat;
+import bersaglio.wire.view.TraceView;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+
+/** The rows of what is made by replay: what of a set goes into which column of which table. */
+@Repository
+class ResultRows {
+
+    static final List<String> TABLES = List.of("set_result", "shot_result", "rally_result", "volume_result");
+
+    private final JdbcTemplate jdbc;
+
+    ResultRows(JdbcTemplate jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** One row, column by column; every row of a table has the same columns in the same order. */
+    private static final class Row {
+
+        private final Map<String, @Nullable Object> columns = new LinkedHashMap<>();
+
+        Row(int generation, String run) {
+            with("generation", generation).with("run", UUID.fromString(run));
+        }
+
+        Row with(String column, @Nullable Object value) {
+            columns.put(column, value);
+            return this;
+        }
+    }
+
+    private void insert(String table, List<Row> rows) {
+        if (rows.isEmpty()) {
+            return;
+        }
+        var columns = rows.get(0).columns.keySet();
+        String places = columns.stream().map(one -> "?").collect(Collectors.joining(", "));
+        jdbc.batchUpdate(
+                "insert into " + table + " (" + String.join(", ", columns) + ") values (" + places + ")",
+                rows.stream().map(row -> row.columns.values().toArray()).toList());
+    }
+
+    void insertSets(int generation, List<SetResult> sets) {
+        insert("set_result", sets.stream().map(set -> row(generation, set)).toList());
+    }
+
+    void updateSet(int generation, SetResult set) {
+        Row row = row(generation, set);
+        List<@Nullable Object> values = new ArrayList<>(row.columns.values());
+        values.add(generation);
+        values.add(UUID.fromString(set.run()));
+        jdbc.update(
+                "update set_result set "
+                        + row.columns.keySet().stream().map(one -> one + " = ?").collect(Collectors.joining(", "))
+                        + " where generation = ? and run = ?",
+                values.toArray());
+    }
+
+    private static Row row(int generation, SetResult set) {
+        Tally tally = set.attempt().tally();
+        return new Row(generation, set.run())
+                .with("player", UUID.fromString(set.player()))
+                .with("drill", set.drill())
+                .with("level", set.level())
+                .with("track", set.track())
+                .with("laid", set.laid())
+                .with("held_at", set.heldAt())
+                .with("trials", TrialBits.of(set.attempt().trials()))
+                .with("balls", tally.trials())
+                .with("hits", tally.hits())
+                .with("standing", set.attempt().standing().name())
+                .with("score", set.attempt().score())
+                .with("accepted", set.accepted())
+                .with("not_seen", set.notSeen())
+                .with("closed", set.closed())
+                .with("struck", set.struck())
+                .with(
+                        "said",
+                        set.said()
+                                .map(said -> SaidFormat.encode(said).toString())
+                                .orElse(null))
+                .with(
+                        "move",
+                        set.move()
+                                .map(move -> LevelMoveFormat.encode(move).toString())
+                                .orElse(null))
+                .with("trace", TraceViewFormat.encode(TraceView.of(set.trace())).toString());
+    }
+
+    /** @param first the place from which on they are not there yet */
+    void insertShots(int generation, ChartedSet set, int first) {
+        List<Row> rows = new ArrayList<>();
+        for (int place = first; place < set.shots().size(); place++) {
+            rows.add(row(generation, set.run(), place, set.shots().get(place)));
+        }
+        insert("shot_result", rows);
+    }
+
+    /** Of many sets at once. */
+    void insertShots(int generation, List<ChartedSet> sets) {
+        List<Row> rows = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            for (int place = 0; place < set.shots().size(); place++) {
+                rows.add(row(generation, set.run(), place, set.shots().get(place)));
+            }
+        }
+        insert("shot_result", rows);
+    }
+
+    private static Row row(int generation, String run, int place, Shot shot) {
+        return new Row(generation, run)
+                .with("place", place)
+                .with("x", shot.landing().map(Point::x).orElse(null))
+                .with("y", shot.landing().map(Point::y).orElse(null))
+                .with("outcome", shot.ruling().outcome().name())
+                .with("side", shot.ruling().side().name())
+                .with("called", shot.called())
+                .with("counted", shot.counted())
+                .with("called_by", shot.by().name())
+                .with("stage", Math.max(0, shot.places().size() - 1))
+                .with("zone", shot.ruling().zone())
+                .with("points", shot.points())
+                .with("from_aim", shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null)
+                .with("grain", shot.grain().name())
+                .with(
+                        "notes",
+                        shot.notes().isEmpty()
+                                ? null
+                                : shot.notes().stream().map(Note::name).collect(Collectors.joining(",")));
+    }
+
+    void insertRallies(int generation, List<ChartedSet> sets) {
+        List<Row> rows = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            List<ChartedRally> rallies = set.rallies().over();
+            for (int place = 0; place < rallies.size(); place++) {
+                rows.add(row(generation, set.run(), place, rallies.get(place)));
+            }
+        }
+        insert("rally_result", rows);
+    }
+
+    private static Row row(int generation, String run, int place, ChartedRally rally) {
+        Optional<Ending> ending = rally.ending();
+        return new Row(generation, run)
+                .with("place", place)
+                .with("contacts", rally.contacts())
+                .with("own", rally.own().isPresent() ? rally.own().getAsInt() : null)
+                .with("how", ending.map(Ending::how).map(Ending.How::name).orElse(null))
+                .with("ended_by", ending.flatMap(Ending::by).map(Role::name).orElse(null))
+                .with("miss", ending.map(Ending::miss).map(Outcome::name).orElse(null))
+                .with("side", ending.map(Ending::side).map(Side::name).orElse(null))
+                .with("at_ms", rally.at());
+    }
+
+    void insertVolumes(int generation, List<ChartedSet> sets) {
+        List<Row> rows = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            if (set.closed()) {
+                for (Volume volume : set.volumes()) {
+                    rows.add(new Row(generation, set.run())
+                            .with("player", UUID.fromString(volume.player()))
+                            .with("balls", volume.balls()));
+                }
+            }
+        }
+        insert("volume_result", rows);
+    }
+
+    void drop(String table, int generation, UUID run) {
+        jdbc.update("delete from " + table + " where generation = ? and run = ?", generation, run);
+    }
+
+    void dropShots(int generation, UUID run, int fromPlace) {
+        jdbc.update(
+                "delete from shot_result where generation = ? and run = ? and place >= ?", generation, run, fromPlace);
+    }
+
+    void drop(int generation) {
+        TABLES.forEach(table -> jdbc.update("delete from " + table + " where generation = ?", generation));
+    }
+}

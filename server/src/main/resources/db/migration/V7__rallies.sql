@@ -1,0 +1,29 @@
+-- Results are made again from the log when the rules have changed; empty tables change their form at once.
+truncate table shot_result;
+truncate table set_result;
+truncate table volume_result;
+
+-- Trials as bits, the first in the lowest bit of the first byte, with how many there are and how many of them are hits.
+alter table set_result drop column if exists trials;
+alter table set_result add column if not exists trials varbinary(100000) default x'' not null;
+alter table set_result add column if not exists balls int default 0 not null;
+alter table set_result add column if not exists hits int default 0 not null;
+
+-- Rallies by their contacts; of one whose length was typed no more is known.
+create table if not exists rally_result (
+    generation int not null,
+    run        uuid not null,
+    place      int not null,
+    contacts   double precision not null,
+    own        int,
+    how        varchar(10),
+    ended_by   varchar(10),
+    miss       varchar(10),
+    side       varchar(6),
+    at_ms      bigint not null,
+    primary key (generation, run, place)
+);
+
+-- What is open on a drill, what others hit at it, and what was held when.
+create index if not exists set_result_of_drill on set_result (generation, drill, held_at);
+create index if not exists set_result_held on set_result (generation, held_at);
