@@ -901,14 +901,15 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
+        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventCountSet"] | components["schemas"]["SetEventShotNoted"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
-            body: components["schemas"]["Happening"];
+            body: components["schemas"]["EventBody"];
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.turned" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1002,169 +1003,6 @@ export interface components {
             what?: string;
             /** Format: int32 */
             zones?: number;
-        };
-        Happening: components["schemas"]["HappeningSetOpened"] | components["schemas"]["HappeningShotLanded"] | components["schemas"]["HappeningShotKeyed"] | components["schemas"]["HappeningHitsCounted"] | components["schemas"]["HappeningValueTaken"] | components["schemas"]["HappeningCountSet"] | components["schemas"]["HappeningShotNoted"] | components["schemas"]["HappeningContactMade"] | components["schemas"]["HappeningRallyEnded"] | components["schemas"]["HappeningShotGiven"] | components["schemas"]["HappeningClockTurned"] | components["schemas"]["HappeningOwedPaid"] | components["schemas"]["HappeningScoringStarted"] | components["schemas"]["HappeningNumberCalled"] | components["schemas"]["HappeningShotCalled"] | components["schemas"]["HappeningStanceMoved"] | components["schemas"]["HappeningSetMoved"] | components["schemas"]["HappeningSetPaused"] | components["schemas"]["HappeningSetResumed"] | components["schemas"]["HappeningUndone"] | components["schemas"]["HappeningRedone"] | components["schemas"]["HappeningSetClosed"] | components["schemas"]["HappeningSetReopened"] | components["schemas"]["HappeningSetTurned"] | components["schemas"]["HappeningSetStruck"] | components["schemas"]["HappeningSetRestored"] | components["schemas"]["HappeningLevelMoved"] | components["schemas"]["HappeningPenTaken"];
-        HappeningClockTurned: {
-            /** @enum {string} */
-            to: "STARTED" | "STOPPED";
-        };
-        HappeningContactMade: {
-            /** @enum {string} */
-            by: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
-        };
-        HappeningCountSet: {
-            /** Format: int32 */
-            balls?: number;
-            claims?: number[];
-            /** Format: int32 */
-            count: number;
-            /** Format: int32 */
-            part?: number;
-        };
-        HappeningHitsCounted: {
-            /** Format: int32 */
-            balls: number;
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** Format: int32 */
-            hits: number;
-            /** Format: int32 */
-            team?: number;
-        };
-        HappeningLevelMoved: {
-            /** @enum {string} */
-            by: "RULE" | "COACH";
-            /** Format: int32 */
-            from: number;
-            /** Format: int32 */
-            to: number;
-            unmet: boolean;
-        };
-        HappeningNumberCalled: {
-            /** Format: int32 */
-            number: number;
-        };
-        HappeningOwedPaid: {
-            /** Format: int32 */
-            count: number;
-        };
-        HappeningPenTaken: {
-            lastSeen: string;
-            /** Format: int32 */
-            pen: number;
-        };
-        HappeningRallyEnded: {
-            /** @enum {string} */
-            by?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
-            /** @enum {string} */
-            how: "WINNER" | "ERROR" | "PLANNED" | "STOPPED" | "NOT_SEEN";
-            /** @enum {string} */
-            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            /** @enum {string} */
-            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-        };
-        HappeningRedone: {
-            target: string;
-        };
-        HappeningScoringStarted: Record<string, never>;
-        HappeningSetClosed: {
-            said: components["schemas"]["Said"];
-        };
-        HappeningSetMoved: {
-            /** @enum {string} */
-            hand: "RIGHT" | "LEFT";
-            /** Format: int64 */
-            heldAt: number;
-            /** Format: int32 */
-            level: number;
-            player: string;
-        };
-        HappeningSetOpened: {
-            /** Format: double */
-            charterSd?: number;
-            drill: string;
-            /** @enum {string} */
-            from: "RIGHT" | "LEFT";
-            /** @enum {string} */
-            hand: "RIGHT" | "LEFT";
-            /** Format: int64 */
-            heldAt?: number;
-            laid?: components["schemas"]["ConditionsLaid"][];
-            /** Format: int32 */
-            level: number;
-            /** @enum {string} */
-            opponent: "RIGHT" | "LEFT";
-            partners?: string[];
-            place?: string;
-            player: string;
-            queue?: string;
-            /** @enum {string} */
-            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
-            /** Format: double */
-            toBeat?: number;
-            track?: string;
-        };
-        HappeningSetPaused: Record<string, never>;
-        HappeningSetReopened: Record<string, never>;
-        HappeningSetRestored: Record<string, never>;
-        HappeningSetResumed: Record<string, never>;
-        HappeningSetStruck: Record<string, never>;
-        HappeningSetTurned: Record<string, never>;
-        HappeningShotCalled: {
-            /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            shot: string;
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: int32 */
-            zone: number;
-        };
-        HappeningShotGiven: {
-            shot: string;
-            to: string;
-        };
-        HappeningShotKeyed: {
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: int32 */
-            team?: number;
-            /** Format: int32 */
-            zone: number;
-        };
-        HappeningShotLanded: {
-            before?: components["schemas"]["Point"][];
-            /** @enum {string} */
-            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
-            /** Format: int32 */
-            team?: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        HappeningShotNoted: {
-            /** @enum {string} */
-            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
-            on: boolean;
-            shot: string;
-        };
-        HappeningStanceMoved: {
-            opponents: components["schemas"]["Point"][];
-            /** Format: double */
-            reach: number;
-        };
-        HappeningUndone: {
-            target: string;
-        };
-        HappeningValueTaken: {
-            /** Format: int32 */
-            team?: number;
-            /** Format: double */
-            value: number;
         };
         HeldView: {
             /** Format: int32 */
@@ -1613,6 +1451,140 @@ export interface components {
             sets: components["schemas"]["HeldView"][];
             work: components["schemas"]["WorkView"][];
         };
+        SetEventClockTurned: {
+            /** @enum {string} */
+            to: "STARTED" | "STOPPED";
+        };
+        SetEventContactMade: {
+            /** @enum {string} */
+            by: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+        };
+        SetEventCountSet: {
+            /** Format: int32 */
+            balls?: number;
+            claims?: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            part?: number;
+        };
+        SetEventHitsCounted: {
+            /** Format: int32 */
+            balls: number;
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            hits: number;
+            /** Format: int32 */
+            team?: number;
+        };
+        SetEventNumberCalled: {
+            /** Format: int32 */
+            number: number;
+        };
+        SetEventOwedPaid: {
+            /** Format: int32 */
+            count: number;
+        };
+        SetEventRallyEnded: {
+            /** @enum {string} */
+            by?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+            /** @enum {string} */
+            how: "WINNER" | "ERROR" | "PLANNED" | "STOPPED" | "NOT_SEEN";
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+        };
+        SetEventScoringStarted: Record<string, never>;
+        SetEventSetMoved: {
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            /** Format: int64 */
+            heldAt: number;
+            /** Format: int32 */
+            level: number;
+            player: string;
+        };
+        SetEventSetOpened: {
+            /** Format: double */
+            charterSd?: number;
+            drill: string;
+            /** @enum {string} */
+            from: "RIGHT" | "LEFT";
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            /** Format: int64 */
+            heldAt?: number;
+            laid?: components["schemas"]["ConditionsLaid"][];
+            /** Format: int32 */
+            level: number;
+            /** @enum {string} */
+            opponent: "RIGHT" | "LEFT";
+            partners?: string[];
+            place?: string;
+            player: string;
+            queue?: string;
+            /** @enum {string} */
+            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
+            /** Format: double */
+            toBeat?: number;
+            track?: string;
+        };
+        SetEventSetTurned: Record<string, never>;
+        SetEventShotCalled: {
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            shot: string;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            zone: number;
+        };
+        SetEventShotGiven: {
+            shot: string;
+            to: string;
+        };
+        SetEventShotKeyed: {
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            team?: number;
+            /** Format: int32 */
+            zone: number;
+        };
+        SetEventShotLanded: {
+            before?: components["schemas"]["Point"][];
+            /** @enum {string} */
+            by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** Format: int32 */
+            team?: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        SetEventShotNoted: {
+            /** @enum {string} */
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
+            on: boolean;
+            shot: string;
+        };
+        SetEventStanceMoved: {
+            opponents: components["schemas"]["Point"][];
+            /** Format: double */
+            reach: number;
+        };
+        SetEventValueTaken: {
+            /** Format: int32 */
+            team?: number;
+            /** Format: double */
+            value: number;
+        };
         SetLine: {
             accepted: boolean;
             closed: boolean;
@@ -1704,6 +1676,34 @@ export interface components {
             middle: components["schemas"]["Point"];
             /** Format: double */
             radius?: number;
+        };
+        SharedEventLevelMoved: {
+            /** @enum {string} */
+            by: "RULE" | "COACH";
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            unmet: boolean;
+        };
+        SharedEventPenTaken: {
+            lastSeen: string;
+            /** Format: int32 */
+            pen: number;
+        };
+        SharedEventRedone: {
+            target: string;
+        };
+        SharedEventSetClosed: {
+            said: components["schemas"]["Said"];
+        };
+        SharedEventSetPaused: Record<string, never>;
+        SharedEventSetReopened: Record<string, never>;
+        SharedEventSetRestored: Record<string, never>;
+        SharedEventSetResumed: Record<string, never>;
+        SharedEventSetStruck: Record<string, never>;
+        SharedEventUndone: {
+            target: string;
         };
         ShotView: {
             /** Format: int64 */

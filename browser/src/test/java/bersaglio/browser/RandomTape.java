@@ -2,10 +2,12 @@ package bersaglio.browser;
 
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.Company;
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.EventBody;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.Said;
+import bersaglio.core.charting.SetEvent;
+import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
@@ -46,7 +48,7 @@ final class RandomTape {
     }
 
     List<ChartEvent> events(int count) {
-        add(new Happening.SetOpened(
+        add(new SetEvent.SetOpened(
                 player(),
                 hand(),
                 drill,
@@ -66,9 +68,9 @@ final class RandomTape {
         return events;
     }
 
-    private void add(Happening what) {
+    private void add(EventBody what) {
         int writing = random.nextInt(12) == 0 ? Math.max(1, pen - 1) : pen;
-        if (what instanceof Happening.PenTaken taken) {
+        if (what instanceof SharedEvent.PenTaken taken) {
             pen = taken.pen();
             writing = pen;
         }
@@ -80,61 +82,61 @@ final class RandomTape {
         ids.add(id);
     }
 
-    private Happening shot() {
+    private EventBody shot() {
         if (random.nextInt(4) == 0) {
-            return new Happening.ShotKeyed(ruling(), any(Caller.values()), random.nextInt(2));
+            return new SetEvent.ShotKeyed(ruling(), any(Caller.values()), random.nextInt(2));
         }
         Point landing = new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9);
         Point over = new Point(random.nextGaussian(), 1.4 + random.nextDouble());
-        return new Happening.ShotLanded(
+        return new SetEvent.ShotLanded(
                 random.nextBoolean() ? List.of(landing) : List.of(over, landing),
                 any(Caller.values()),
                 random.nextInt(3));
     }
 
-    private Happening count() {
+    private EventBody count() {
         return switch (random.nextInt(16)) {
-            case 10, 11, 12, 13 -> new Happening.ContactMade(any(Role.values()));
-            case 14, 15 -> new Happening.RallyEnded(ending());
-            case 0, 1 -> new Happening.ValueTaken(random.nextInt(30), random.nextInt(2));
-            case 2, 3 -> new Happening.ClockTurned(any(Happening.ClockTurned.Clock.values()));
-            case 4 -> new Happening.OwedPaid(1 + random.nextInt(3));
-            case 5 -> new Happening.ScoringStarted();
-            case 6 -> new Happening.NumberCalled(random.nextInt(30));
+            case 10, 11, 12, 13 -> new SetEvent.ContactMade(any(Role.values()));
+            case 14, 15 -> new SetEvent.RallyEnded(ending());
+            case 0, 1 -> new SetEvent.ValueTaken(random.nextInt(30), random.nextInt(2));
+            case 2, 3 -> new SetEvent.ClockTurned(any(SetEvent.ClockTurned.Clock.values()));
+            case 4 -> new SetEvent.OwedPaid(1 + random.nextInt(3));
+            case 5 -> new SetEvent.ScoringStarted();
+            case 6 -> new SetEvent.NumberCalled(random.nextInt(30));
             case 7 ->
-                new Happening.CountSet(
+                new SetEvent.CountSet(
                         random.nextInt(3),
                         random.nextInt(12),
                         random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(12)),
                         random.nextBoolean() ? List.of() : List.of(random.nextInt(9), random.nextInt(9)));
-            case 8 -> new Happening.HitsCounted(random.nextInt(4), 4, any(Caller.values()), random.nextInt(2));
-            default -> random.nextBoolean() ? new Happening.SetPaused() : new Happening.SetResumed();
+            case 8 -> new SetEvent.HitsCounted(random.nextInt(4), 4, any(Caller.values()), random.nextInt(2));
+            default -> random.nextBoolean() ? new SharedEvent.SetPaused() : new SharedEvent.SetResumed();
         };
     }
 
-    private Happening correction() {
+    private EventBody correction() {
         String target = ids.get(random.nextInt(ids.size()));
         return switch (random.nextInt(14)) {
-            case 0 -> new Happening.ShotCalled(target, ruling());
-            case 12 -> new Happening.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
-            case 13 -> new Happening.ShotGiven(target, player());
-            case 1, 2 -> new Happening.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
-            case 3 -> new Happening.Redone(target);
+            case 0 -> new SetEvent.ShotCalled(target, ruling());
+            case 12 -> new SetEvent.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
+            case 13 -> new SetEvent.ShotGiven(target, player());
+            case 1, 2 -> new SharedEvent.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
+            case 3 -> new SharedEvent.Redone(target);
             case 4 ->
-                new Happening.SetClosed(
+                new SharedEvent.SetClosed(
                         new Said(any(Advice.Call.values()), "once.met", List.of(new Figure("hits", 8)), Rules.NUMBER));
-            case 5 -> new Happening.SetReopened();
-            case 6 -> new Happening.SetMoved(player(), hand(), level(), 1_790_000_000_000L + random.nextInt(1 << 20));
-            case 7 -> random.nextBoolean() ? new Happening.SetStruck() : new Happening.SetRestored();
-            case 8 -> new Happening.LevelMoved(move());
-            case 9 -> new Happening.SetTurned();
+            case 5 -> new SharedEvent.SetReopened();
+            case 6 -> new SetEvent.SetMoved(player(), hand(), level(), 1_790_000_000_000L + random.nextInt(1 << 20));
+            case 7 -> random.nextBoolean() ? new SharedEvent.SetStruck() : new SharedEvent.SetRestored();
+            case 8 -> new SharedEvent.LevelMoved(move());
+            case 9 -> new SetEvent.SetTurned();
             case 10 ->
-                new Happening.StanceMoved(new Stance(
+                new SetEvent.StanceMoved(new Stance(
                         List.of(
                                 new Point(random.nextDouble() * 4 - 2, random.nextDouble() * 6),
                                 new Point(random.nextDouble() * 4 - 2, random.nextDouble() * 6)),
                         0.5 + random.nextDouble()));
-            default -> new Happening.PenTaken(pen + 1, target);
+            default -> new SharedEvent.PenTaken(pen + 1, target);
         };
     }
 

@@ -34,6 +34,7 @@ final class FormatWriter {
 
     private final Values values;
     private final Map<TypeElement, Boolean> wanted = new LinkedHashMap<>();
+    private final Map<TypeElement, Map<String, TypeElement>> joined = new LinkedHashMap<>();
     private final Deque<TypeElement> open = new ArrayDeque<>();
 
     FormatWriter(Shapes shapes) {
@@ -55,13 +56,12 @@ final class FormatWriter {
             TypeElement next = open.poll();
             boolean read = wanted.get(next);
             values.reading(read);
-            TypeSpec.Builder made = TypeSpec.classBuilder(Naming.formatOf(next))
-                    .addModifiers(Modifier.PUBLIC, Modifier.FINAL)
-                    .addMethod(MethodSpec.constructorBuilder()
-                            .addModifiers(Modifier.PRIVATE)
-                            .build());
+            TypeSpec.Builder made = begun(Naming.formatOf(next));
             if (Shapes.isRecord(next.asType())) {
                 writeRecord(made, next, read);
+            } else if (Shapes.isFamily(next.asType()) && Shapes.standsApart(next)) {
+                join(next, read);
+                continue;
             } else if (Shapes.isFamily(next.asType())) {
                 writeFamily(made, next, read);
             } else {
@@ -74,6 +74,7 @@ final class FormatWriter {
                             .build());
         }
         List<JavaFile> all = new ArrayList<>(files.values());
+        joined.forEach((above, kinds) -> all.add(ofAll(above, kinds)));
         all.add(registry());
         return all;
     }
@@ -112,27 +113,57 @@ final class FormatWriter {
         kinds.values().forEach(kind -> want(kind, read));
         TypeName type = TypeName.get(family.asType());
         String field = Shapes.kindField(family);
-        made.addField(FieldSpec.builder(String.class, "KINDS", Modifier.PUBLIC, Modifier.STATIC, Modifier.FINAL)
-                .initializer("$S", String.join(", ", kinds.keySet()))
-                .build());
-        if (Shapes.standsApart(family)) {
-            made.addMethod(isKind(kinds));
-        } else {
-            made.addMethod(method("encode", OBJECT)
-                    .addParameter(type, "value")
-                    .addStatement("return add($T.object().add($S, kind(value)), value)", JSON, field)
-                    .build());
-        }
-        made.addMethod(adding(type, kinds)).addMethod(naming(type, kinds));
+        made.addField(names(kinds));
+        made.addMethod(method("encode", OBJECT)
+                        .addParameter(type, "value")
+                        .addStatement("return add($T.object().add($S, kind(value)), value)", JSON, field)
+                        .build())
+                .addMethod(adding(type, kinds))
+                .addMethod(naming(type, kinds));
         if (read) {
             made.addMethod(reading(type, field, kinds));
-        }
-        if (read && !Shapes.standsApart(family)) {
             made.addMethod(method("decode", type)
                     .addParameter(FIELDS, "fields")
                     .addStatement("return decode(fields.text($S), fields)", field)
                     .build());
         }
+    }
+
+    /** Families whose kinds stand apart are told from one another by them: all that extend one interface are read as one. */
+    private void join(TypeElement family, boolean read) {
+        Map<String, TypeElement> kinds = joined.computeIfAbsent(Shapes.above(family), any -> new LinkedHashMap<>());
+        Shapes.kinds(family).forEach((name, kind) -> {
+            want(kind, read);
+            TypeElement other = kinds.put(name, kind);
+            if (other != null) {
+                throw new CannotBeWritten(kind + " and " + other + " are both called " + name);
+            }
+        });
+    }
+
+    private static JavaFile ofAll(TypeElement above, Map<String, TypeElement> kinds) {
+        TypeName type = TypeName.get(above.asType());
+        TypeSpec.Builder made = begun(Naming.formatOf(above))
+                .addField(names(kinds))
+                .addMethod(isKind(kinds))
+                .addMethod(adding(type, kinds))
+                .addMethod(naming(type, kinds))
+                .addMethod(reading(type, "kind", kinds));
+        return JavaFile.builder(Naming.PACKAGE, made.build()).indent("    ").build();
+    }
+
+    private static FieldSpec names(Map<String, TypeElement> kinds) {
+        return FieldSpec.builder(String.class, "KINDS", Modifier.PUBLIC, Modifier.STATIC, Modifier.FINAL)
+                .initializer("$S", String.join(", ", kinds.keySet()))
+                .build();
+    }
+
+    private static TypeSpec.Builder begun(ClassName name) {
+        return TypeSpec.classBuilder(name)
+                .addModifiers(Modifier.PUBLIC, Modifier.FINAL)
+                .addMethod(MethodSpec.constructorBuilder()
+                        .addModifiers(Modifier.PRIVATE)
+                        .build());
     }
 
     private static MethodSpec adding(TypeName type, Map<String, TypeElement> kinds) {
@@ -199,11 +230,7 @@ final class FormatWriter {
                 ParameterizedTypeName.get(ClassName.get(Function.class), ClassName.get(Object.class), OBJECT));
         return JavaFile.builder(
                         Naming.PACKAGE,
-                        TypeSpec.classBuilder("AllFormats")
-                                .addModifiers(Modifier.PUBLIC, Modifier.FINAL)
-                                .addMethod(MethodSpec.constructorBuilder()
-                                        .addModifiers(Modifier.PRIVATE)
-                                        .build())
+                        begun(ClassName.get(Naming.PACKAGE, "AllFormats"))
                                 .addMethod(method("writers", written)
                                         .addStatement("return $T.ofEntries($L)", Map.class, entries)
                                         .build())

@@ -51,16 +51,17 @@ final class SchemaWriter {
             schemas.put(name, record(type).json());
         } else if (Shapes.standsApart(type)) {
             Shapes.kinds(type).values().forEach(this::describe);
-            schemas.put(name, eitherOf(type));
+            addEither(type);
         } else {
             schemas.put(name, family(type).json());
         }
     }
 
-    private static JsonObject eitherOf(TypeElement family) {
-        JsonArray kinds = new JsonArray();
+    private void addEither(TypeElement family) {
+        JsonObject either = schemas.computeIfAbsent(
+                Naming.wordFor(Shapes.above(family)), any -> Json.object().add("oneOf", new JsonArray()));
+        JsonArray kinds = either.get("oneOf").asArray();
         Shapes.kinds(family).values().forEach(kind -> kinds.add(reference(kind)));
-        return Json.object().add("oneOf", kinds);
     }
 
     private static JsonObject reference(TypeElement type) {

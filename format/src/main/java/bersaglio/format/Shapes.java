@@ -140,6 +140,15 @@ final class Shapes {
         return part ? topmost(element(type.getInterfaces().get(0))) : type;
     }
 
+    /** The interface that a family whose kinds stand apart has in common with others. */
+    static TypeElement above(TypeElement family) {
+        if (family.getInterfaces().size() != 1) {
+            throw new CannotBeWritten(
+                    family + " stands apart, and so extends one interface that all such families share");
+        }
+        return element(family.getInterfaces().get(0));
+    }
+
     /** Whether the kind stands in what holds a record of this family, as an event's does. */
     static boolean standsApart(TypeElement family) {
         return said(family, "Family", "apart").map(Boolean.TRUE::equals).orElse(false);

@@ -140,4 +140,26 @@ class FormatProcessorTest {
                 .isFalse();
         assertThat(errors).singleElement().asString().contains("is not said to be a family");
     }
+
+    @Test
+    void familiesThatStandApartAreToldByTheirKindsAndNoTwoOfThemShareOne() throws IOException {
+        String two =
+                """
+                interface Wish {}
+                @Family(apart = true) sealed interface Counted extends Wish {}
+                @Kind("COUNT") record Count(int hits) implements Counted {}
+                @Family(apart = true) sealed interface Other extends Wish {}
+                @Kind("%s") record Named(String name) implements Other {}
+                """;
+        assertThat(compiles(asking(two.formatted("NAMED"))
+                        .replace("Shapes.Wish.class", "Shapes.Counted.class, Shapes.Other.class")))
+                .as("%s", errors)
+                .isTrue();
+        assertThat(schemas().get("ShapesWish").toString())
+                .contains("oneOf", "#/components/schemas/ShapesCount", "#/components/schemas/ShapesNamed");
+        assertThat(compiles(asking(two.formatted("COUNT"))
+                        .replace("Shapes.Wish.class", "Shapes.Counted.class, Shapes.Other.class")))
+                .isFalse();
+        assertThat(errors).singleElement().asString().contains("are both called COUNT");
+    }
 }

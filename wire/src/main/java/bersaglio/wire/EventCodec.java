@@ -1,11 +1,11 @@
 package bersaglio.wire;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.EventBody;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
-import bersaglio.wire.format.HappeningFormat;
+import bersaglio.wire.format.EventBodyFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
@@ -44,11 +44,11 @@ public final class EventCodec {
     }
 
     /** The body of a kind, as its version had it. */
-    public static Happening decodeBody(String kind, int version, Fields body) {
-        if (!HappeningFormat.isKind(kind)) {
-            throw new Refused("unknown_kind", "kind", kind, HappeningFormat.KINDS);
+    public static EventBody decodeBody(String kind, int version, Fields body) {
+        if (EventBodyFormat.isKind(kind)) {
+            return EventBodyFormat.decode(kind, version < 2 ? raisedTo2(kind, body) : body);
         }
-        return HappeningFormat.decode(kind, version < 2 ? raisedTo2(kind, body) : body);
+        throw new Refused("unknown_kind", "kind", kind, EventBodyFormat.KINDS);
     }
 
     // Versions 3 to 5 added kinds and what may be left out: a body of version 2 stands as it is.
@@ -81,11 +81,11 @@ public final class EventCodec {
         return VERSION;
     }
 
-    public static String kind(Happening what) {
-        return HappeningFormat.kind(what);
+    public static String kind(EventBody what) {
+        return EventBodyFormat.kind(what);
     }
 
-    public static JsonObject encodeBody(Happening what) {
-        return HappeningFormat.add(Json.object(), what);
+    public static JsonObject encodeBody(EventBody what) {
+        return EventBodyFormat.add(Json.object(), what);
     }
 }

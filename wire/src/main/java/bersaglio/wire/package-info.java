@@ -8,12 +8,13 @@
             Conditions.class,
             Drill.class,
             Goal.class,
-            Happening.class,
             LevelMove.class,
             OwnCourt.class,
             Place.class,
             Retreat.class,
             Said.class,
+            SetEvent.class,
+            SharedEvent.class,
             Stance.class,
             TargetSet.class
         },
@@ -31,9 +32,10 @@
 package bersaglio.wire;
 
 import bersaglio.core.shot.Ruling;
-import bersaglio.core.charting.Happening;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
+import bersaglio.core.charting.SetEvent;
+import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.court.OwnCourt;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.problem.Refused;
-import bersaglio.wire.format.HappeningFormat;
+import bersaglio.wire.format.EventBodyFormat;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
@@ -39,7 +39,7 @@ class EventCodecTest {
     void theFixtureHoldsEveryKind() throws IOException {
         assertThat(fixture("events-v5.json"))
                 .extracting(event -> event.asObject().getString("kind", ""))
-                .contains(HappeningFormat.KINDS.split(", "));
+                .contains(EventBodyFormat.KINDS.split(", "));
     }
 
     @ParameterizedTest

@@ -16,7 +16,7 @@ import bersaglio.core.problem.Check;
  * @param wall    milliseconds since 1970, by the device's own clock
  */
 public record ChartEvent(
-        String id, String session, String run, int pen, String device, int seq, long at, long wall, Happening what) {
+        String id, String session, String run, int pen, String device, int seq, long at, long wall, EventBody what) {
 
     private static final long LATEST_WALL = 4_102_444_800_000L;
     private static final long LONGEST_RUN = 366L * 24 * 3600 * 1000;

@@ -90,8 +90,8 @@ public record ChartedSet(
      *
      * @throws Refused when this one has no room for what comes next
      */
-    public void requireRoomFor(Happening next) {
-        if (next instanceof Happening.HitsCounted counted) {
+    public void requireRoomFor(EventBody next) {
+        if (next instanceof SetEvent.HitsCounted counted) {
             int room = Course.LONGEST - attempt().trials().length();
             if (counted.balls() > room) {
                 throw new Refused(

@@ -1,16 +1,13 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.charting.Happening.CountSet;
-import bersaglio.core.charting.Happening.HitsCounted;
-import bersaglio.core.charting.Happening.PenTaken;
-import bersaglio.core.charting.Happening.Redone;
-import bersaglio.core.charting.Happening.SetMoved;
-import bersaglio.core.charting.Happening.SetOpened;
-import bersaglio.core.charting.Happening.ShotKeyed;
-import bersaglio.core.charting.Happening.ShotLanded;
-import bersaglio.core.charting.Happening.ShotNoted;
-import bersaglio.core.charting.Happening.Undone;
-import bersaglio.core.charting.Happening.ValueTaken;
+import bersaglio.core.charting.SetEvent.CountSet;
+import bersaglio.core.charting.SetEvent.HitsCounted;
+import bersaglio.core.charting.SetEvent.SetMoved;
+import bersaglio.core.charting.SetEvent.SetOpened;
+import bersaglio.core.charting.SetEvent.ShotKeyed;
+import bersaglio.core.charting.SetEvent.ShotLanded;
+import bersaglio.core.charting.SetEvent.ShotNoted;
+import bersaglio.core.charting.SetEvent.ValueTaken;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
 import bersaglio.core.drill.Drill;
@@ -38,23 +35,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.function.LongFunction;
 
 /** The chart of one set while its events are replayed; {@link #replay} is the way in, {@link ChartedSet} the result. */
-public final class SetChart {
+public final class SetChart implements RunState.Chart {
 
     private final Drills drills;
-    private final UndoStack undo = new UndoStack();
+    private final RunState run;
     private final Map<String, Entry> shots = new LinkedHashMap<>();
     private final List<Entry> entries = new ArrayList<>();
-    private final Clock clock = new Clock();
     private final RallyCount rallies = new RallyCount();
     private OptionalInt called = OptionalInt.empty();
     private Optional<SetOpened> opened = Optional.empty();
     private Optional<Drill> drill = Optional.empty();
     private String session = "";
-    private String run = "";
+    private String runId = "";
     private String player = "";
     private Conditions conditions = Conditions.AS_DRAWN;
     private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty()));
@@ -64,15 +59,10 @@ public final class SetChart {
     private int level;
     private long openedAt;
     private long heldAt;
-    private boolean closed;
-    private boolean struck;
-    private Optional<Said> said = Optional.empty();
-    private Optional<LevelMove> move = Optional.empty();
-    private int pen = 1;
-    private int claims;
 
-    private SetChart(Drills drills) {
+    private SetChart(Drills drills, RunState run) {
         this.drills = drills;
+        this.run = run;
     }
 
     /**
@@ -81,41 +71,14 @@ public final class SetChart {
      * @throws Refused when they do not begin with the set's opening, or name a drill or a level that does not exist
      */
     public static ChartedSet replay(Drills drills, List<ChartEvent> events) {
-        SetChart chart = new SetChart(drills);
-        List<ChartEvent> own = chart.withoutClaims(events);
-        for (ChartEvent event : own) {
-            chart.follow(event);
-        }
-        Set<String> standing = chart.undo.standing();
-        for (ChartEvent event : own) {
-            if (!event.what().canBeUndone() || standing.contains(event.id())) {
-                event.what().applyTo(chart, event);
-            }
-        }
-        return chart.result();
+        return RunState.chart(events, run -> new SetChart(drills, run)).result();
     }
 
-    private List<ChartEvent> withoutClaims(List<ChartEvent> events) {
-        List<ChartEvent> own = new ArrayList<>(events.size());
-        for (ChartEvent event : events) {
-            if (event.what() instanceof PenTaken taken) {
-                pen = Math.max(pen, taken.pen());
-            } else if (event.pen() < pen) {
-                claims++;
-            } else {
-                own.add(event);
-            }
-        }
-        return own;
-    }
-
-    private void follow(ChartEvent event) {
-        if (event.what() instanceof Undone undone) {
-            undo.undo(undone.target());
-        } else if (event.what() instanceof Redone redone) {
-            undo.redo(redone.target());
-        } else if (event.what().canBeUndone()) {
-            undo.entered(event.id());
+    /** What belongs to another kind of chart builds nothing here. */
+    @Override
+    public void take(ChartEvent event) {
+        if (event.what() instanceof SetEvent own) {
+            own.applyTo(this, event);
         }
     }
 
@@ -128,7 +91,7 @@ public final class SetChart {
         opened = Optional.of(start);
         drill = Optional.of(named);
         session = event.session();
-        run = event.run();
+        runId = event.run();
         player = start.player();
         conditions = start.conditions();
         level = start.level();
@@ -139,8 +102,8 @@ public final class SetChart {
     void land(ShotLanded shot, ChartEvent event) {
         enter(new Entry(
                 event,
-                clock.active(event.at()),
-                closed,
+                run.active(event.at()),
+                run.closed(),
                 stances.size() - 1,
                 shot.places(),
                 Optional.empty(),
@@ -151,8 +114,8 @@ public final class SetChart {
     void key(ShotKeyed shot, ChartEvent event) {
         enter(new Entry(
                 event,
-                clock.active(event.at()),
-                closed,
+                run.active(event.at()),
+                run.closed(),
                 stances.size() - 1,
                 List.of(),
                 Optional.of(shot.ruling()),
@@ -166,8 +129,8 @@ public final class SetChart {
         for (int ball = 0; ball < counted.balls(); ball++) {
             Entry entry = new Entry(
                     event,
-                    clock.active(event.at()),
-                    closed,
+                    run.active(event.at()),
+                    run.closed(),
                     stances.size() - 1,
                     List.of(),
                     Optional.of(counted.isHit(ball) ? hit : miss),
@@ -185,13 +148,13 @@ public final class SetChart {
 
     /** What is no shot, but belongs to the count. */
     void count(ChartEvent event, LongFunction<Step> step) {
-        entries.add(new Entry(event, Optional.of(step.apply(clock.active(event.at()))), closed));
+        entries.add(new Entry(event, Optional.of(step.apply(run.active(event.at()))), run.closed()));
     }
 
     void take(ValueTaken taken, ChartEvent event) {
         count(event, at -> new Step.Value(taken.value(), taken.side(), at));
-        if (!closed && isOfRallies()) {
-            rallies.typed(taken.value(), clock.active(event.at()));
+        if (!run.closed() && isOfRallies()) {
+            rallies.typed(taken.value(), run.active(event.at()));
         }
     }
 
@@ -200,19 +163,19 @@ public final class SetChart {
     }
 
     void contact(Role by) {
-        if (!closed) {
+        if (!run.closed()) {
             rallies.contact(by);
         }
     }
 
     void endRally(Ending ending, ChartEvent event) {
-        if (!closed) {
+        if (!run.closed()) {
             count(event, at -> new Step.Value(rallies.end(ending, at), 0, at));
         }
     }
 
     void startScoring(ChartEvent event) {
-        entries.add(new Entry(event, Optional.empty(), closed));
+        entries.add(new Entry(event, Optional.empty(), run.closed()));
     }
 
     void countSaid(CountSet said) {
@@ -241,14 +204,6 @@ public final class SetChart {
         called = OptionalInt.of(number);
     }
 
-    void pause(long at) {
-        clock.pause(at);
-    }
-
-    void resume(long at) {
-        clock.resume(at);
-    }
-
     void standAt(Stance stance) {
         conditions = conditions.with(stance);
         stances.add(conditions.stance());
@@ -256,7 +211,7 @@ public final class SetChart {
 
     void turn() {
         turned = !turned;
-        move = Optional.empty();
+        run.withdrawMove();
     }
 
     void call(String shot, Ruling ruling) {
@@ -266,16 +221,6 @@ public final class SetChart {
         }
     }
 
-    void close(Said verdict) {
-        closed = true;
-        said = Optional.of(verdict);
-    }
-
-    void reopen() {
-        closed = false;
-        move = Optional.empty();
-    }
-
     void moveTo(SetMoved moved) {
         requireLevel(moved.level());
         player = moved.player();
@@ -283,22 +228,7 @@ public final class SetChart {
         level = moved.level();
         heldAt = moved.heldAt();
         this.moved = true;
-        move = Optional.empty();
-    }
-
-    void strike() {
-        struck = true;
-        move = Optional.empty();
-    }
-
-    void restore() {
-        struck = false;
-    }
-
-    void moveLevel(LevelMove moved) {
-        requireLevel(moved.from());
-        requireLevel(moved.to());
-        move = Optional.of(moved);
+        run.withdrawMove();
     }
 
     private void requireLevel(int number) {
@@ -332,10 +262,14 @@ public final class SetChart {
                 counting.take(entry.step);
             }
         }
+        run.move().ifPresent(move -> {
+            named.level(move.from());
+            named.level(move.to());
+        });
         return new ChartedSet(
                 named,
                 session,
-                run,
+                runId,
                 player,
                 conditions,
                 level,
@@ -347,21 +281,21 @@ public final class SetChart {
                 start.track(),
                 start.company(),
                 moved,
-                clock.paused(),
+                run.paused(),
                 countsSaid,
                 valuesTaken,
                 rallies.rallies(),
                 seen,
                 rhythm(),
                 counting.count(heldAt, called),
-                closed,
-                struck,
-                said,
-                move,
-                pen,
-                claims,
-                undo.nextUndo(),
-                undo.nextRedo());
+                run.closed(),
+                run.struck(),
+                run.said(),
+                run.move(),
+                run.pen(),
+                run.claims(),
+                run.nextUndo(),
+                run.nextRedo());
     }
 
     /** Of the balls that stand, one by one. */

@@ -3,18 +3,18 @@ package bersaglio.core.charting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
-import bersaglio.core.charting.Happening.ClockTurned;
-import bersaglio.core.charting.Happening.CountSet;
-import bersaglio.core.charting.Happening.HitsCounted;
-import bersaglio.core.charting.Happening.NumberCalled;
-import bersaglio.core.charting.Happening.OwedPaid;
-import bersaglio.core.charting.Happening.ScoringStarted;
-import bersaglio.core.charting.Happening.SetPaused;
-import bersaglio.core.charting.Happening.SetResumed;
-import bersaglio.core.charting.Happening.ShotKeyed;
-import bersaglio.core.charting.Happening.ShotLanded;
-import bersaglio.core.charting.Happening.Undone;
-import bersaglio.core.charting.Happening.ValueTaken;
+import bersaglio.core.charting.SetEvent.ClockTurned;
+import bersaglio.core.charting.SetEvent.CountSet;
+import bersaglio.core.charting.SetEvent.HitsCounted;
+import bersaglio.core.charting.SetEvent.NumberCalled;
+import bersaglio.core.charting.SetEvent.OwedPaid;
+import bersaglio.core.charting.SetEvent.ScoringStarted;
+import bersaglio.core.charting.SetEvent.ShotKeyed;
+import bersaglio.core.charting.SetEvent.ShotLanded;
+import bersaglio.core.charting.SetEvent.ValueTaken;
+import bersaglio.core.charting.SharedEvent.SetPaused;
+import bersaglio.core.charting.SharedEvent.SetResumed;
+import bersaglio.core.charting.SharedEvent.Undone;
 import bersaglio.core.drill.CountUnit;
 import bersaglio.core.drill.CountUnit.FirstMiss;
 import bersaglio.core.drill.Design;
@@ -101,7 +101,7 @@ class GoalChartTest {
         }
     }
 
-    private static Happening anything(Random random) {
+    private static EventBody anything(Random random) {
         int side = random.nextInt(2);
         return switch (random.nextInt(9)) {
             case 0 -> new ValueTaken(random.nextInt(25), side);

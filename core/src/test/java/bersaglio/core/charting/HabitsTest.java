@@ -2,7 +2,7 @@ package bersaglio.core.charting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bersaglio.core.charting.Happening.Undone;
+import bersaglio.core.charting.SharedEvent.Undone;
 import bersaglio.core.shot.Hand;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
-import bersaglio.core.charting.Happening.LevelMoved;
-import bersaglio.core.charting.Happening.SetMoved;
-import bersaglio.core.charting.Happening.SetOpened;
-import bersaglio.core.charting.Happening.SetReopened;
-import bersaglio.core.charting.Happening.SetStruck;
+import bersaglio.core.charting.SetEvent.SetMoved;
+import bersaglio.core.charting.SetEvent.SetOpened;
+import bersaglio.core.charting.SharedEvent.LevelMoved;
+import bersaglio.core.charting.SharedEvent.SetReopened;
+import bersaglio.core.charting.SharedEvent.SetStruck;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;

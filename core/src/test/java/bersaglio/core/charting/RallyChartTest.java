@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.Samples;
-import bersaglio.core.charting.Happening.ContactMade;
-import bersaglio.core.charting.Happening.RallyEnded;
-import bersaglio.core.charting.Happening.Redone;
-import bersaglio.core.charting.Happening.Undone;
-import bersaglio.core.charting.Happening.ValueTaken;
+import bersaglio.core.charting.SetEvent.ContactMade;
+import bersaglio.core.charting.SetEvent.RallyEnded;
+import bersaglio.core.charting.SetEvent.ValueTaken;
+import bersaglio.core.charting.SharedEvent.Redone;
+import bersaglio.core.charting.SharedEvent.Undone;
 import bersaglio.core.court.Side;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;

@@ -1,10 +1,10 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.Samples;
-import bersaglio.core.charting.Happening.SetClosed;
-import bersaglio.core.charting.Happening.SetOpened;
-import bersaglio.core.charting.Happening.ShotKeyed;
-import bersaglio.core.charting.Happening.ShotLanded;
+import bersaglio.core.charting.SetEvent.SetOpened;
+import bersaglio.core.charting.SetEvent.ShotKeyed;
+import bersaglio.core.charting.SetEvent.ShotLanded;
+import bersaglio.core.charting.SharedEvent.SetClosed;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
@@ -54,7 +54,7 @@ final class Tape {
         return events.get(place).id();
     }
 
-    Tape add(Happening what) {
+    Tape add(EventBody what) {
         int seq = events.size() + 1;
         long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * 1000L;
         events.add(new ChartEvent(run + "-" + seq, "s1", run, pen, "d" + pen, seq, seq * 1000L, wall, what));

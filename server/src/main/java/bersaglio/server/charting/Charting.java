@@ -2,8 +2,10 @@ package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.EventBody;
 import bersaglio.core.charting.SetChart;
+import bersaglio.core.charting.SetEvent;
+import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Problem;
@@ -220,7 +222,7 @@ public class Charting {
                 List<ChartEvent> events = recent.find(id, last).orElseGet(() -> log.ofRun(id));
                 return new RunIntake(id, row.get().session(), events, last);
             }
-            if (!(event.what() instanceof Happening.SetOpened)) {
+            if (!(event.what() instanceof SetEvent.SetOpened)) {
                 throw new Refused("unknown_id", "run", event.run(), "a run that was opened");
             }
             check(event, null);
@@ -278,7 +280,7 @@ public class Charting {
 
     /** What an event names must be there, at the levels that its drill has. */
     private void check(ChartEvent event, @Nullable RunIntake run) {
-        if (event.what() instanceof Happening.SetOpened opened) {
+        if (event.what() instanceof SetEvent.SetOpened opened) {
             if (run != null && !run.events.isEmpty()) {
                 throw new Refused("already_opened", "run", event.run(), "one set.opened a run");
             }
@@ -286,13 +288,13 @@ public class Charting {
             Drill drill = drills.known(opened.drill());
             drill.level(opened.level()).target().requireLaid(opened.conditions());
             requireTrack(drill, opened.track());
-        } else if (event.what() instanceof Happening.SetMoved moved) {
+        } else if (event.what() instanceof SetEvent.SetMoved moved) {
             players.require(moved.player());
             drillOf(run).level(moved.level());
-        } else if (event.what() instanceof Happening.LevelMoved moved) {
+        } else if (event.what() instanceof SharedEvent.LevelMoved moved) {
             drillOf(run).level(moved.move().from());
             drillOf(run).level(moved.move().to());
-        } else if (event.what() instanceof Happening.HitsCounted counted && run != null) {
+        } else if (event.what() instanceof SetEvent.HitsCounted counted && run != null) {
             SetChart.replay(drills, run.events).requireRoomFor(counted);
         }
     }
@@ -305,7 +307,7 @@ public class Charting {
     }
 
     private Drill drillOf(@Nullable RunIntake run) {
-        Happening first = Objects.requireNonNull(run).events.get(0).what();
-        return drills.known(((Happening.SetOpened) first).drill());
+        EventBody first = Objects.requireNonNull(run).events.get(0).what();
+        return drills.known(((SetEvent.SetOpened) first).drill());
     }
 }

@@ -1,6 +1,6 @@
 package bersaglio.server.charting;
 
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.EventBody;
 import java.util.List;
 
 /** The shapes of chart events, for the contract. */
@@ -23,5 +23,5 @@ public final class EventDocs {
             int seq,
             long at,
             long wall,
-            Happening body) {}
+            EventBody body) {}
 }

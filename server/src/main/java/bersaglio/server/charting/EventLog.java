@@ -1,7 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.SetEvent;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import java.sql.ResultSet;
@@ -79,15 +79,15 @@ class EventLog {
     }
 
     /** How a run's set was opened. */
-    Optional<Happening.SetOpened> opening(UUID run) {
+    Optional<SetEvent.SetOpened> opening(UUID run) {
         return jdbc.sql("select " + COLUMNS
                         + " from chart_event where run_id = :run order by position fetch first row only")
                 .param("run", run)
                 .query(EVENT)
                 .optional()
                 .map(ChartEvent::what)
-                .filter(Happening.SetOpened.class::isInstance)
-                .map(Happening.SetOpened.class::cast);
+                .filter(SetEvent.SetOpened.class::isInstance)
+                .map(SetEvent.SetOpened.class::cast);
     }
 
     List<ChartEvent> ofRun(UUID run) {

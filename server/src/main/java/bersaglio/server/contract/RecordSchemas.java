@@ -1,7 +1,7 @@
 package bersaglio.server.contract;
 
 import bersaglio.wire.format.AllFormats;
-import bersaglio.wire.format.HappeningFormat;
+import bersaglio.wire.format.EventBodyFormat;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.JavaType;
@@ -76,11 +76,11 @@ class RecordSchemas {
     @Bean
     OpenApiCustomizer withTheirSchemas() {
         return api -> {
+            Schema<?> event = api.getComponents().getSchemas().get("EventView");
             addReferred(api);
             JsonSchema kind = new JsonSchema();
             kind.setTypes(Set.of("string"));
-            kind.setEnum(List.<Object>copyOf(Arrays.asList(HappeningFormat.KINDS.split(", "))));
-            Schema<?> event = api.getComponents().getSchemas().get("EventView");
+            kind.setEnum(List.<Object>copyOf(Arrays.asList(EventBodyFormat.KINDS.split(", "))));
             event.addProperty("kind", kind);
         };
     }

@@ -3,12 +3,14 @@ package bersaglio.server.demo;
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Company;
-import bersaglio.core.charting.Happening;
+import bersaglio.core.charting.EventBody;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetChart;
+import bersaglio.core.charting.SetEvent;
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
@@ -108,12 +110,12 @@ final class DemoDiary {
         events = new ArrayList<>();
         replayed = null;
         int level = new Ledger(drill, held).level();
-        Happening.SetOpened opened = new Happening.SetOpened(
+        SetEvent.SetOpened opened = new SetEvent.SetOpened(
                         player.id().toString(), player.hand(), drill.id(), level, Standpoint.BEHIND)
                 .on(track, from);
         add(practised.hand() == DemoHand.SIDES ? opened.with(against()) : opened);
         if (drill.design().rangeFinding() == Design.RangeFinding.UNTIL_THE_COACH_SAYS) {
-            add(new Happening.ScoringStarted());
+            add(new SetEvent.ScoringStarted());
         }
         return level;
     }
@@ -130,13 +132,13 @@ final class DemoDiary {
         while (replay().standing() == Standing.OPEN && events.size() < MOST_ENTRIES) {
             switch (practised.hand()) {
                 case LANDINGS -> shoot(as, zone(level), weeksGone);
-                case HITS -> add(new Happening.ShotKeyed(called(), Caller.COACH));
+                case HITS -> add(new SetEvent.ShotKeyed(called(), Caller.COACH));
                 case NUMBERS ->
-                    add(new Happening.ValueTaken(
+                    add(new SetEvent.ValueTaken(
                             Math.max(1, Math.rint(practised.spread() * (0.6 + 0.8 * random.nextDouble()))), 0));
                 case ROUNDS -> round(level);
                 case LAPS -> lap();
-                case SIDES -> add(new Happening.ShotKeyed(of(random.nextInt(10) < 6), Caller.COACH, events.size() % 2));
+                case SIDES -> add(new SetEvent.ShotKeyed(of(random.nextInt(10) < 6), Caller.COACH, events.size() % 2));
             }
         }
         while (practised.hand() == DemoHand.LANDINGS && replay().count().left() > 0 && random.nextInt(10) < 7) {
@@ -163,21 +165,21 @@ final class DemoDiary {
     }
 
     private void round(int level) {
-        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STARTED));
+        add(new SetEvent.ClockTurned(SetEvent.ClockTurned.Clock.STARTED));
         long began = now;
         long pace = Math.round(drill.level(level).secondsABall() * SECOND);
         while (now - began < 38 * SECOND) {
             now += pace - BALL - SECOND;
-            add(new Happening.ShotKeyed(of(random.nextDouble() < practised.spread()), Caller.COACH));
+            add(new SetEvent.ShotKeyed(of(random.nextDouble() < practised.spread()), Caller.COACH));
         }
         now += 20 * SECOND;
-        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STOPPED));
+        add(new SetEvent.ClockTurned(SetEvent.ClockTurned.Clock.STOPPED));
     }
 
     private void lap() {
-        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STARTED));
+        add(new SetEvent.ClockTurned(SetEvent.ClockTurned.Clock.STARTED));
         now += Math.round((practised.spread() - 9 + 6 * random.nextGaussian()) * SECOND);
-        add(new Happening.ClockTurned(Happening.ClockTurned.Clock.STOPPED));
+        add(new SetEvent.ClockTurned(SetEvent.ClockTurned.Clock.STOPPED));
     }
 
     /** What is aimed at: of a target with a bad middle, one of its two sides. */
@@ -201,9 +203,9 @@ final class DemoDiary {
     private void shoot(DemoPlayer as, Area zone, double weeksGone) {
         double luck = random.nextDouble();
         if (luck < NOT_SEEN_RATE) {
-            add(new Happening.ShotKeyed(Ruling.of(Outcome.NOT_SEEN), Caller.COACH));
+            add(new SetEvent.ShotKeyed(Ruling.of(Outcome.NOT_SEEN), Caller.COACH));
         } else if (luck < NOT_SEEN_RATE + as.netRate()) {
-            add(new Happening.ShotKeyed(Ruling.of(Outcome.NET), Caller.COACH));
+            add(new SetEvent.ShotKeyed(Ruling.of(Outcome.NET), Caller.COACH));
         } else {
             land(as.landing(zone, weeksGone, random));
         }
@@ -214,36 +216,36 @@ final class DemoDiary {
         double widest = surface.extent().right() + surface.margin();
         if (Math.abs(landing.x()) > widest || landing.y() > surface.extent().far() + surface.margin()) {
             boolean wide = Math.abs(landing.x()) > widest;
-            add(new Happening.ShotKeyed(
+            add(new SetEvent.ShotKeyed(
                     wide ? new Ruling(Outcome.WIDE, landing.x() < 0 ? Side.LEFT : Side.RIGHT) : Ruling.of(Outcome.LONG),
                     Caller.COACH));
             return;
         }
-        String shot = add(new Happening.ShotLanded(landing, Caller.COACH));
+        String shot = add(new SetEvent.ShotLanded(landing, Caller.COACH));
         var last = replay().shots().get(replay().shots().size() - 1);
         if (last.isClose() && random.nextDouble() < CALL_CLOSE_RATE) {
             Ruling call = random.nextBoolean() ? last.ruling() : last.other().orElseThrow();
-            add(new Happening.ShotCalled(shot, call));
+            add(new SetEvent.ShotCalled(shot, call));
         }
         if (!drill.design().watchPoint().isEmpty() && random.nextDouble() < LOOKED_AT_RATE) {
             boolean hit = last.ruling().outcome() == Outcome.HIT;
             boolean kept = random.nextInt(10) < (hit ? 8 : 5);
-            add(new Happening.ShotNoted(shot, kept ? Note.WATCH_KEPT : Note.WATCH_LOST, true));
+            add(new SetEvent.ShotNoted(shot, kept ? Note.WATCH_KEPT : Note.WATCH_LOST, true));
         }
     }
 
     private Said close() {
         now += 4 * BALL;
         Said said = new Ledger(drill, held).closing(replay().asResult());
-        add(new Happening.SetClosed(said));
+        add(new SharedEvent.SetClosed(said));
         return said;
     }
 
     private void move(int level, Said said) {
         if (said.call() == Advice.Call.MOVE_UP) {
-            add(new Happening.LevelMoved(new LevelMove(level, level + 1, LevelMove.By.RULE, false)));
+            add(new SharedEvent.LevelMoved(new LevelMove(level, level + 1, LevelMove.By.RULE, false)));
         } else if (coachMovesOn(level)) {
-            add(new Happening.LevelMoved(new LevelMove(level, level + 1, LevelMove.By.COACH, true)));
+            add(new SharedEvent.LevelMoved(new LevelMove(level, level + 1, LevelMove.By.COACH, true)));
         }
     }
 
@@ -256,7 +258,7 @@ final class DemoDiary {
                 && new Ledger(drill, held).attemptsAt(level).size() >= 1;
     }
 
-    private String add(Happening what) {
+    private String add(EventBody what) {
         now += BALL + random.nextInt(3000);
         String id = UuidCreator.getTimeOrderedEpoch(Instant.ofEpochMilli(now)).toString();
         events.add(new ChartEvent(

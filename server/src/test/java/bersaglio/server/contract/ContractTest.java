@@ -3,12 +3,13 @@ package bersaglio.server.contract;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.EventBody;
 import bersaglio.core.drill.Drills;
 import bersaglio.server.StartedServer;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.format.DrillFormat;
-import bersaglio.wire.format.HappeningFormat;
+import bersaglio.wire.format.EventBodyFormat;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
@@ -61,13 +62,13 @@ class ContractTest {
                         kinds.add(EventCodec.kind(event.what()));
                         assertFits(
                                 contract,
-                                "Happening" + event.what().getClass().getSimpleName(),
+                                nameOf(event.what()),
                                 EventCodec.encodeBody(event.what()).toString());
                     });
         }
         assertThat(kinds)
                 .as("the fixture holds every kind")
-                .containsExactlyInAnyOrder(HappeningFormat.KINDS.split(", "));
+                .containsExactlyInAnyOrder(EventBodyFormat.KINDS.split(", "));
         try (StartedServer server = StartedServer.on(Files.createTempDirectory("club"))) {
             server.bean(Drills.class)
                     .all()
@@ -103,15 +104,20 @@ class ContractTest {
                         String kind = EventCodec.kind(what);
                         assertThat(lines).as(kind).anySatisfy(line -> {
                             assertThat(line).startsWith("| `").contains("`" + kind + "`");
-                            assertThat(fieldsOf(contract, what.getClass().getSimpleName()))
-                                    .allMatch(line::contains);
+                            assertThat(fieldsOf(contract, nameOf(what))).allMatch(line::contains);
                         });
                     });
         }
     }
 
+    /** What the schema of an event's body is called. */
+    private static String nameOf(EventBody what) {
+        return what.getClass().getEnclosingClass().getSimpleName()
+                + what.getClass().getSimpleName();
+    }
+
     private static List<String> fieldsOf(JsonNode contract, String kind) {
-        JsonNode properties = schema(contract, "Happening" + kind).path("properties");
+        JsonNode properties = schema(contract, kind).path("properties");
         return !properties.isObject()
                 ? List.of()
                 : properties.propertyNames().stream()

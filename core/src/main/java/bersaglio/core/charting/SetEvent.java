@@ -24,19 +24,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
-/** What a chart event says. Each kind knows what it does to the chart of its set; corrections name what they act on. */
+/** What is charted of a drill's set. Each kind knows what it does to the chart; corrections name what they act on. */
 @Family(apart = true)
-public sealed interface Happening {
+public sealed interface SetEvent extends EventBody {
 
     void applyTo(SetChart chart, ChartEvent event);
 
-    /** Whether undo and redo step over this kind. */
-    default boolean canBeUndone() {
-        return false;
-    }
-
     /** What undo and redo step over. */
-    sealed interface Entry extends Happening {
+    sealed interface Entry extends SetEvent {
         @Override
         default boolean canBeUndone() {
             return true;
@@ -70,7 +65,7 @@ public sealed interface Happening {
             OptionalDouble toBeat,
             @Usually("") String track,
             @Flat Company company)
-            implements Happening {
+            implements SetEvent {
         public SetOpened {
             Check.requireId("player", player);
             Check.requireId("drill", drill);
@@ -353,24 +348,6 @@ public sealed interface Happening {
         }
     }
 
-    /** A pause to teach: the count stays, and the time is nobody's. */
-    @Kind("set.paused")
-    record SetPaused() implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.pause(event.at());
-        }
-    }
-
-    /** Play goes on. */
-    @Kind("set.resumed")
-    record SetResumed() implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.resume(event.at());
-        }
-    }
-
     /** A person's call on a shot; it counts, and the mark stays as touched. Voiding a shot is such a call. */
     @Kind("shot.called")
     record ShotCalled(String shot, @Flat Ruling ruling) implements Entry {
@@ -384,49 +361,9 @@ public sealed interface Happening {
         }
     }
 
-    /** An entry is taken back. Before that entry has arrived, this waits for it. */
-    @Kind("entry.undone")
-    record Undone(String target) implements Happening {
-        public Undone {
-            Check.requireId("target", target);
-        }
-
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {}
-    }
-
-    /** An entry that was taken back stands again. */
-    @Kind("entry.redone")
-    record Redone(String target) implements Happening {
-        public Redone {
-            Check.requireId("target", target);
-        }
-
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {}
-    }
-
-    /** The set ends, with what was said of it then. */
-    @Kind("set.closed")
-    record SetClosed(Said said) implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.close(said);
-        }
-    }
-
-    /** A closed set goes on; its level move goes back with it. */
-    @Kind("set.reopened")
-    record SetReopened() implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.reopen();
-        }
-    }
-
     /** The set belongs to another player, level or date; its level move goes back. */
     @Kind("set.moved")
-    record SetMoved(String player, Hand hand, int level, long heldAt) implements Happening {
+    record SetMoved(String player, Hand hand, int level, long heldAt) implements SetEvent {
         public SetMoved {
             Check.requireId("player", player);
             Check.requireAtLeast("level", level, 1);
@@ -450,49 +387,10 @@ public sealed interface Happening {
 
     /** The set was charted the wrong way round: every landing is turned by half a turn; its level move goes back. */
     @Kind("set.turned")
-    record SetTurned() implements Happening {
+    record SetTurned() implements SetEvent {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.turn();
         }
-    }
-
-    /** The set does not count; its level move goes back. */
-    @Kind("set.struck")
-    record SetStruck() implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.strike();
-        }
-    }
-
-    /** A struck set counts again. */
-    @Kind("set.restored")
-    record SetRestored() implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.restore();
-        }
-    }
-
-    /** The player's level moves, resting on this set. */
-    @Kind("level.moved")
-    record LevelMoved(@Flat LevelMove move) implements Happening {
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.moveLevel(move);
-        }
-    }
-
-    /** Another device writes from here on; what older pens still send is kept apart as a claim. */
-    @Kind("pen.taken")
-    record PenTaken(int pen, String lastSeen) implements Happening {
-        public PenTaken {
-            Check.requireBetween("pen", pen, 2, 10_000);
-            Check.requireId("lastSeen", lastSeen);
-        }
-
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {}
     }
 }
