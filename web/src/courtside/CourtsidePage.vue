@@ -65,8 +65,7 @@ const desk = useCharting(charted, {
   logged: (shot) => emit('ball', props.player, shot),
 }, feedback)
 const { verdict, chosenId, locked, log, logKey } = desk
-const goal = computed(() => rung.value?.goal)
-const live = useLive(charted, () => goal.value, desk.enter, feedback)
+const live = useLive(charted, () => rung.value, desk.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')

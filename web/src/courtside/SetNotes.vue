@@ -40,13 +40,7 @@ function call() {
   }
 }
 /** Others who may be in it: the other sides, or as many as the drill takes. */
-const mostOthers = computed(() => {
-  const { kind, sides = 2 } = props.level.goal
-  if (kind === 'RACE' || (kind === 'TIMED' && props.level.goal.sides)) {
-    return sides - 1
-  }
-  return kind === 'DUEL' ? 1 : Math.min(3, props.drill.design.players.most - 1)
-})
+const mostOthers = computed(() => props.level.sides > 1 ? props.level.sides - 1 : Math.min(3, props.drill.design.players.most - 1))
 const others = computed(() => props.players
   .filter((one) => one.id !== props.charted.playerId())
   .map((one) => ({ value: one.id, title: one.name })))

@@ -1,6 +1,6 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { Goal } from '@/shared/api'
+import type { Level } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
@@ -12,9 +12,10 @@ const WARNING = 10
 
 /** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold; and the rally that is on. */
 export function useLive(
-  charted: ReturnType<typeof useSet>, goal: () => Goal | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+  charted: ReturnType<typeof useSet>, rung: () => Level | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
   const settings = useSettings()
+  const goal = () => rung()?.goal
   const now = ref(0)
   const heldSince = ref<number>()
   const restedSince = ref<number>()
@@ -106,8 +107,7 @@ export function useLive(
   }
 
   const startOrStop = () => void (running.value ? stop() : start())
-  /** @returns whether this goal has a clock to start and stop */
-  const hasClock = computed(() => ['TIMED', 'CIRCUIT', 'WATCH', 'HOLD'].includes(goal()?.kind ?? ''))
+  const hasClock = computed(() => rung()?.hasAClock === true)
 
   return { seconds, running, restLeft, rally, hasClock, legSeconds, startOrStop, take }
 }

@@ -9,8 +9,7 @@ export function useSides(
 ) {
   const { t } = useI18n()
   const count = computed(() => charted.set.value?.count ?? rung.value?.fresh)
-  const sides = computed(() =>
-    rung.value && ['RACE', 'DUEL', 'TIMED'].includes(rung.value.goal.kind) ? Math.max(1, count.value?.parts.length ?? 1) : 1)
+  const sides = computed(() => rung.value?.sides ?? 1)
   const names = computed(() => {
     const partners = charted.set.value?.partners ?? charted.conditions.value.partners ?? []
     const known = [person.value?.id ?? '', ...partners].map((id) => players.value.find((one) => one.id === id)?.name.split(' ')[0] ?? '')

@@ -1120,6 +1120,7 @@ export interface components {
             forRight: components["schemas"]["LyingView"];
             fresh: components["schemas"]["CountView"];
             goal: components["schemas"]["Goal"];
+            hasAClock: boolean;
             hitsAlone: boolean;
             /** Format: int32 */
             number: number;
@@ -1128,6 +1129,8 @@ export interface components {
             ring: number;
             /** Format: double */
             secondsABall: number;
+            /** Format: int32 */
+            sides: number;
             target: components["schemas"]["TargetSet"];
             /** Format: double */
             targetRate: number;

@@ -21,8 +21,9 @@ class StartTest {
         named(page, "Nora").first().tap();
         Courtside court = new Courtside(page).ready();
         assertThat(page).hasURL(Pattern.compile("/courtside/[0-9a-f-]{36}/.+"));
-        court.place(true);
-        assertThat(page.getByTestId("count")).not().hasText(Pattern.compile("^0 of 0$"));
+        // Which drill is due depends on the day: it may be drawn close up, and its first balls need not count.
+        page.locator("svg.court").tap();
+        assertThat(court.shots()).not().hasCount(0);
     }
 
     @Test

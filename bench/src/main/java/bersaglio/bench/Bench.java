@@ -48,6 +48,7 @@ public final class Bench {
         all.put("ladder", ForecastBench::ladderExactOrPlayed);
         all.put("events", EventBench::againstBareInserts);
         all.put("devices", EventBench::fiftyDevices);
+        all.put("reads", ReadsBench::longLivedClub);
         all.put("start", StartBench::secondStart);
         all.put("rebuild", RebuildBench::aMillionShots);
         all.put("kills", KillBench::aThousand);

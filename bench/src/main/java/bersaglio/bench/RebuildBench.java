@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import java.util.function.IntFunction;
 import javax.sql.DataSource;
 
 /** A long-lived club: a log of a million shots, replayed in a small heap, and what it takes on disc. */
@@ -26,6 +27,9 @@ final class RebuildBench {
     private static final int SHOTS = 1_000_000;
     private static final int SHOTS_A_SET = 12;
     private static final int SETS_A_SESSION = 40;
+    /** 25 Nov 2026. */
+    private static final long LAST = 1_795_600_000_000L;
+
     private static final String MADE_AGAIN = "sets read differently now";
 
     private RebuildBench() {}
@@ -47,6 +51,14 @@ final class RebuildBench {
 
     /** Writes straight into the log, as a restored copy of it would be. */
     static int fill(DataSource file, UUID player) throws SQLException {
+        return fill(file, SHOTS, 600_000L, set -> new Subject(player, Device.DRILL));
+    }
+
+    /** Whose a set is, and what it is of. */
+    record Subject(UUID player, String drill) {}
+
+    /** @param apart from set to set, in milliseconds */
+    static int fill(DataSource file, int shots, long apart, IntFunction<Subject> subjects) throws SQLException {
         Random random = new Random(1);
         int events = 0;
         try (Connection connection = file.getConnection();
@@ -61,7 +73,7 @@ final class RebuildBench {
             UUID device = UUID.randomUUID();
             UUID sessionId = device;
             int position = 0;
-            for (int set = 0; set < SHOTS / SHOTS_A_SET; set++) {
+            for (int set = 0; set < shots / SHOTS_A_SET; set++) {
                 if (set % SETS_A_SESSION == 0) {
                     sessionId = UuidCreator.getTimeOrderedEpoch();
                     position = 0;
@@ -73,9 +85,10 @@ final class RebuildBench {
                 run.setObject(1, runId);
                 run.setObject(2, sessionId);
                 run.executeUpdate();
+                Subject subject = subjects.apply(set);
                 for (int i = 0; i < SHOTS_A_SET + 2; i++) {
                     String kind = i == 0 ? "set.opened" : i <= SHOTS_A_SET ? "shot.landed" : "set.closed";
-                    long wall = 1_700_000_000_000L + set * 600_000L + i * 9000L;
+                    long wall = LAST - (shots / SHOTS_A_SET - set) * apart + i * 9000L;
                     event.setObject(1, UuidCreator.getTimeOrderedEpoch());
                     event.setObject(2, sessionId);
                     event.setLong(3, ++position);
@@ -86,7 +99,7 @@ final class RebuildBench {
                     event.setLong(8, i * 9000L);
                     event.setLong(9, wall);
                     event.setLong(10, wall);
-                    event.setString(11, body(kind, player, random));
+                    event.setString(11, body(kind, subject, random));
                     event.addBatch();
                 }
                 if (set % 1000 == 0) {
@@ -100,11 +113,11 @@ final class RebuildBench {
         return events;
     }
 
-    private static String body(String kind, UUID player, Random random) {
+    private static String body(String kind, Subject subject, Random random) {
         return switch (kind) {
             case "set.opened" ->
                 "{\"player\":\"%s\",\"hand\":\"RIGHT\",\"drill\":\"%s\",\"level\":1,\"standpoint\":\"BEHIND\"}"
-                        .formatted(player, Device.DRILL);
+                        .formatted(subject.player(), subject.drill());
             case "shot.landed" ->
                 "{\"x\":%s,\"y\":%s,\"by\":\"COACH\"}"
                         .formatted(

@@ -11,6 +11,7 @@
             LevelMove.class,
             OwnCourt.class,
             Place.class,
+            Reached.class,
             Retreat.class,
             Said.class,
             SetEvent.class,
@@ -33,6 +34,7 @@ package bersaglio.wire;
 
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetEvent;
 import bersaglio.core.charting.SharedEvent;

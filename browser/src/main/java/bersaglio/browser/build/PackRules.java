@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.teavm.jso.JSExport;
@@ -20,6 +21,7 @@ import org.teavm.jso.JSExport;
 public final class PackRules {
 
     private static final int MOST_BYTES_PACKED = 230_000;
+    private static final int WORTH_SAYING = 2_000;
 
     private PackRules() {}
 
@@ -39,7 +41,27 @@ public final class PackRules {
                   }
                 }
                 """);
+        weigh(folder);
         requireSmall("rules.js", Files.readAllBytes(folder.resolve("rules.js")));
+    }
+
+    /** Says what each package weighs; the map that tells it is no part of the package. */
+    private static void weigh(Path folder) throws IOException {
+        Path map = folder.resolve("rules.js.map");
+        if (!Files.exists(map)) {
+            return;
+        }
+        Path module = folder.resolve("rules.js");
+        String code = Files.readString(module);
+        Map<String, Integer> weights = Weights.of(code, Files.readString(map));
+        weights.forEach((name, characters) -> {
+            if (characters >= WORTH_SAYING) {
+                System.out.printf(
+                        "  %6.1f kB %4.1f %%  %s%n", characters / 1000.0, 100.0 * characters / code.length(), name);
+            }
+        });
+        Files.writeString(module, code.replaceAll("\n?//# sourceMappingURL=.*", ""));
+        Files.delete(map);
     }
 
     private static void requireSmall(String name, byte[] module) throws IOException {

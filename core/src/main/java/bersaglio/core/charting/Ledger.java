@@ -173,6 +173,12 @@ public final class Ledger {
         return history.attempts().isEmpty() ? Optional.empty() : Optional.of(verdict(level(), history));
     }
 
+    /** Where the player stands by these sets. */
+    public Reached reached() {
+        int level = level();
+        return Reached.of(drill, level, historyAt(level), sets);
+    }
+
     /**
      * The fewest further sets after which the rule could move the player up, if every ball were a hit.
      *

@@ -26,6 +26,11 @@ public record Duel(@Called("hits") int points, int lead, List<Integer> headStart
     }
 
     @Override
+    public int sides() {
+        return headStarts.size();
+    }
+
+    @Override
     public Play play(Start start) {
         return Contest.of(points, lead, true, headStarts);
     }

@@ -46,6 +46,16 @@ public sealed interface Goal
         return false;
     }
 
+    /** Whether somebody starts and stops a clock while it is played. */
+    default boolean hasAClock() {
+        return goesByTheClock();
+    }
+
+    /** How many sides play against each other; 1 where nobody does. */
+    default int sides() {
+        return 1;
+    }
+
     /** Seconds that the clock takes, rests and what is still in the air at a signal counted; 0 where there is no clock. */
     default double clockSeconds() {
         return 0;

@@ -20,6 +20,11 @@ public record Hold(int seconds, int tries) implements Goal {
     }
 
     @Override
+    public boolean hasAClock() {
+        return true;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Held(this, 0);
     }

@@ -1,9 +1,7 @@
 package bersaglio.core.plan;
 
-import bersaglio.core.charting.Ledger;
-import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.drill.Figure;
-import bersaglio.core.goal.Attempt;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,7 +18,7 @@ import java.util.Optional;
 public record Briefing(String drill, String track, String code, List<Figure> figures) {
 
     /** One way of one drill that the player works on. */
-    public record Line(String drill, String track, Ledger ledger, int importance) {}
+    public record Line(String drill, String track, Reached reached, int importance) {}
 
     public Briefing {
         figures = List.copyOf(figures);
@@ -45,13 +43,12 @@ public record Briefing(String drill, String track, String code, List<Figure> fig
     private record Ranked(int rank, double need, Briefing briefing) {}
 
     private static Ranked rank(Line line, long now) {
-        Ledger ledger = line.ledger();
-        Stand stand = Stand.of(ledger, now);
-        Due due = Due.of(ledger, ledger.targetRate(), line.importance(), now);
+        Reached reached = line.reached();
+        Stand stand = Stand.of(reached, now);
+        Due due = Due.of(reached, line.importance(), now);
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure("level", stand.level()));
-        List<Attempt> attempts = ledger.attemptsAt(stand.level());
-        figures.add(new Figure("sets", attempts.size()));
+        figures.add(new Figure("sets", stand.sets()));
         figures.add(new Figure("hits", stand.last().hits()));
         figures.add(new Figure("trials", stand.last().trials()));
         String code =
@@ -59,7 +56,7 @@ public record Briefing(String drill, String track, String code, List<Figure> fig
                     case READY -> "brief.ready";
                     case STUCK -> "brief.stuck";
                     case NOT_SEEN -> stand.lastHeld().isPresent() ? "brief.longAgo" : "brief.never";
-                    case GOING_ON -> movedUnmet(ledger) ? "brief.unmet" : "brief.goingOn";
+                    case GOING_ON -> reached.unmet() ? "brief.unmet" : "brief.goingOn";
                 };
         int rank =
                 switch (code) {
@@ -69,14 +66,5 @@ public record Briefing(String drill, String track, String code, List<Figure> fig
                     default -> 1;
                 };
         return new Ranked(rank, due.need(), new Briefing(line.drill(), line.track(), code, figures));
-    }
-
-    /** Whether the player came to the present level without having met the one before. */
-    private static boolean movedUnmet(Ledger ledger) {
-        boolean unmet = false;
-        for (SetResult set : ledger.sets()) {
-            unmet = set.move().map(move -> move.unmet()).orElse(unmet);
-        }
-        return unmet;
     }
 }

@@ -1,11 +1,7 @@
 package bersaglio.core.plan;
 
-import bersaglio.core.charting.Ledger;
-import bersaglio.core.charting.SetResult;
-import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Tally;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.odds.HitRate;
-import java.util.List;
 import java.util.OptionalLong;
 
 /**
@@ -21,18 +17,11 @@ public record Due(int level, double need, OptionalLong lastHeld) {
     private static final double DAYS_WHEN_NEVER_HELD = 14;
 
     /** @param now milliseconds since 1970 */
-    public static Due of(Ledger ledger, double targetRate, int importance, long now) {
-        OptionalLong lastHeld = ledger.sets().stream()
-                .filter(SetResult::counts)
-                .mapToLong(SetResult::heldAt)
-                .max();
-        Tally tally = Tally.NONE;
-        List<Attempt> attempts = ledger.attemptsAt(ledger.level());
-        for (Attempt attempt : attempts) {
-            tally = tally.plus(attempt.tally());
-        }
-        double mastery = new HitRate(tally.hits(), tally.trials()).mastery(targetRate);
-        double days = lastHeld.isPresent() ? Math.max(0, now - lastHeld.getAsLong()) / DAY : DAYS_WHEN_NEVER_HELD;
-        return new Due(ledger.level(), Need.of(importance, mastery, days), lastHeld);
+    public static Due of(Reached reached, int importance, long now) {
+        double mastery = new HitRate(reached.held().hits(), reached.held().trials()).mastery(reached.targetRate());
+        double days = reached.lastHeld().isPresent()
+                ? Math.max(0, now - reached.lastHeld().getAsLong()) / DAY
+                : DAYS_WHEN_NEVER_HELD;
+        return new Due(reached.level(), Need.of(importance, mastery, days), reached.lastHeld());
     }
 }

@@ -1,13 +1,9 @@
 package bersaglio.core.plan;
 
-import bersaglio.core.charting.Ledger;
-import bersaglio.core.charting.SetResult;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Growth;
-import bersaglio.core.drill.Verdict;
-import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 
@@ -34,28 +30,24 @@ public record Stand(int level, State state, int sets, Tally last, OptionalLong l
     private static final long LONG_AGO = 14L * 24 * 3600 * 1000;
 
     /** @param now milliseconds since 1970 */
-    public static Stand of(Ledger ledger, long now) {
-        int level = ledger.level();
-        List<Attempt> attempts = ledger.attemptsAt(level);
-        OptionalLong lastHeld = ledger.sets().stream()
-                .filter(SetResult::counts)
-                .mapToLong(SetResult::heldAt)
-                .max();
-        Tally last = attempts.isEmpty()
-                ? Tally.NONE
-                : attempts.get(attempts.size() - 1).tally();
-        return new Stand(level, state(ledger.verdictNow(), lastHeld, now), attempts.size(), last, lastHeld);
+    public static Stand of(Reached reached, long now) {
+        return new Stand(
+                reached.level(),
+                state(reached.says(), reached.lastHeld(), now),
+                reached.sets(),
+                reached.last(),
+                reached.lastHeld());
     }
 
-    private static State state(Optional<Verdict> verdict, OptionalLong lastHeld, long now) {
-        if (verdict.isPresent() && verdict.get().advice().call() == Advice.Call.MOVE_UP) {
+    private static State state(Optional<Reached.Says> says, OptionalLong lastHeld, long now) {
+        if (says.isPresent() && says.get().advice().call() == Advice.Call.MOVE_UP) {
             return State.READY;
         }
         if (lastHeld.isEmpty() || now - lastHeld.getAsLong() > LONG_AGO) {
             return State.NOT_SEEN;
         }
-        boolean stepBack = verdict.isPresent() && verdict.get().advice().call() == Advice.Call.STEP_BACK;
-        Optional<Growth> growth = verdict.flatMap(Verdict::growth);
+        boolean stepBack = says.isPresent() && says.get().advice().call() == Advice.Call.STEP_BACK;
+        Optional<Growth> growth = says.flatMap(Reached.Says::growth);
         boolean stuck = stepBack || growth.isPresent() && growth.get() != Growth.TOO_EASY;
         return stuck ? State.STUCK : State.GOING_ON;
     }

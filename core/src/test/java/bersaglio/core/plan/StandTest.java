@@ -6,6 +6,7 @@ import bersaglio.core.Samples;
 import bersaglio.core.charting.ClubDays;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Trace;
 import bersaglio.core.drill.Drill;
@@ -50,7 +51,7 @@ class StandTest {
     }
 
     private Stand.State state() {
-        return Stand.of(ledger(), NOW).state();
+        return Stand.of(ledger().reached(), NOW).state();
     }
 
     @Test
@@ -74,7 +75,7 @@ class StandTest {
         for (int day = 4; day > 0; day--) {
             held(1, "000000100000", day, Standing.OUT_OF_REACH, Optional.empty());
         }
-        assertThat(Stand.of(ledger(), NOW))
+        assertThat(Stand.of(ledger().reached(), NOW))
                 .returns(Stand.State.STUCK, Stand::state)
                 .returns(4, Stand::sets)
                 .returns(1, stand -> stand.last().hits());
@@ -83,9 +84,9 @@ class StandTest {
     @Test
     void aMoveThatWaitsIsSaidBeforeAllElse() {
         held(1, "111111111111", 1, Standing.MET, Optional.empty());
-        Ledger ready = ledger();
+        Reached ready = ledger().reached();
         sets.clear();
-        Ledger never = ledger();
+        Reached never = ledger().reached();
         Briefing briefing = Briefing.of(
                         List.of(
                                 new Briefing.Line("drop-1", "", never, 3),
@@ -106,7 +107,7 @@ class StandTest {
     void whatWasMovedOnUnmetIsSaid() {
         held(1, "110100110100", 2, Standing.OUT_OF_REACH, Optional.of(new LevelMove(1, 2, LevelMove.By.COACH, true)));
         held(2, "110100110101", 1, Standing.OUT_OF_REACH, Optional.empty());
-        assertThat(Briefing.of(List.of(new Briefing.Line("clear-1", "", ledger(), 1)), NOW))
+        assertThat(Briefing.of(List.of(new Briefing.Line("clear-1", "", ledger().reached(), 1)), NOW))
                 .get()
                 .returns("brief.unmet", Briefing::code);
     }

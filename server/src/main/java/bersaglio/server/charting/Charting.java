@@ -53,6 +53,7 @@ public class Charting {
 
     private final EventLog log;
     private final ResultStore results;
+    private final Standings standings;
     private final RecentRuns recent;
     private final KnownPlayers players;
     private final Progressions progressions;
@@ -63,6 +64,7 @@ public class Charting {
     Charting(
             EventLog log,
             ResultStore results,
+            Standings standings,
             RecentRuns recent,
             KnownPlayers players,
             Progressions progressions,
@@ -71,6 +73,7 @@ public class Charting {
             Writer writer) {
         this.log = log;
         this.results = results;
+        this.standings = standings;
         this.recent = recent;
         this.players = players;
         this.progressions = progressions;
@@ -133,11 +136,21 @@ public class Charting {
 
     private Intake take(List<Arrival> batch, Set<String> waitingRuns) {
         List<Answer> answers = new ArrayList<>();
-        SessionIntakes sessions = new SessionIntakes();
+        SessionIntakes sessions = new SessionIntakes(log.find(idsOf(batch)));
         for (Arrival arrival : batch) {
             answers.add(takeOne(arrival, sessions, waitingRuns));
         }
         return new Intake(answers, sessions.store());
+    }
+
+    private static Set<UUID> idsOf(List<Arrival> batch) {
+        Set<UUID> ids = new HashSet<>();
+        for (Arrival arrival : batch) {
+            if (arrival instanceof Arrival.Readable readable) {
+                Ids.find(readable.event().id()).ifPresent(ids::add);
+            }
+        }
+        return ids;
     }
 
     private Answer takeOne(Arrival arrival, SessionIntakes sessions, Set<String> waitingRuns) {
@@ -172,15 +185,20 @@ public class Charting {
 
         private final Map<UUID, Long> nextPositions = new HashMap<>();
         private final Map<UUID, RunIntake> runs = new LinkedHashMap<>();
-        private final Map<UUID, ChartEvent> taken = new HashMap<>();
+        private final Map<UUID, ChartEvent> taken;
         private final List<EventLog.Placed> placed = new ArrayList<>();
+
+        /** @param stored those of the batch that the log has already */
+        SessionIntakes(Map<UUID, ChartEvent> stored) {
+            taken = new HashMap<>(stored);
+        }
 
         Fate take(ChartEvent event) {
             UUID id = Ids.parse("id", event.id());
             Ids.parse("device", event.device());
-            Optional<ChartEvent> known = taken.containsKey(id) ? Optional.of(taken.get(id)) : log.find(id);
-            if (known.isPresent()) {
-                if (known.get().equals(event)) {
+            ChartEvent known = taken.get(id);
+            if (known != null) {
+                if (known.equals(event)) {
                     return Fate.KNOWN;
                 }
                 throw new Refused("id_reused", "id", event.id(), "the event already stored under this id, unchanged");
@@ -219,8 +237,9 @@ public class Charting {
             Optional<EventLog.RunRow> row = log.run(id);
             if (row.isPresent()) {
                 long last = row.get().lastPosition();
-                List<ChartEvent> events = recent.find(id, last).orElseGet(() -> log.ofRun(id));
-                return new RunIntake(id, row.get().session(), events, last);
+                RecentRuns.Run run =
+                        recent.find(id, last).orElseGet(() -> RecentRuns.Run.replayed(drills, log.ofRun(id)));
+                return new RunIntake(id, row.get().session(), run, last);
             }
             if (!(event.what() instanceof SetEvent.SetOpened)) {
                 throw new Refused("unknown_id", "run", event.run(), "a run that was opened");
@@ -228,20 +247,19 @@ public class Charting {
             check(event, null);
             nextPositions.put(session, nextPosition(session));
             log.openRun(id, session);
-            return new RunIntake(id, session, List.of(), 0);
+            return new RunIntake(id, session, RecentRuns.Run.NEW, 0);
         }
 
         List<RunIntake> store() {
             log.append(placed, clock.millis());
             nextPositions.forEach(log::setNextPosition);
-            List<RunIntake> written = runs.values().stream()
-                    .filter(run -> run.events.size() > run.storedBefore)
-                    .toList();
+            List<RunIntake> written =
+                    runs.values().stream().filter(RunIntake::hasMore).toList();
             for (RunIntake run : written) {
-                ChartedSet before =
-                        run.storedBefore == 0 ? null : SetChart.replay(drills, run.events.subList(0, run.storedBefore));
-                ChartedSet now = SetChart.replay(drills, run.events);
+                ChartedSet before = run.stored.set();
+                ChartedSet now = run.replay();
                 results.save(before, now);
+                standings.follow(before, now);
                 if (before == null || !before.player().equals(now.player())) {
                     progressions.worksOn(
                             Ids.parse("player", now.player()), now.drill().family());
@@ -256,25 +274,42 @@ public class Charting {
 
         private final UUID id;
         private final UUID session;
+        private final RecentRuns.Run stored;
         private final List<ChartEvent> events;
-        private final int storedBefore;
+        private @Nullable ChartedSet now;
         private long lastPosition;
 
-        RunIntake(UUID id, UUID session, List<ChartEvent> events, long lastPosition) {
+        RunIntake(UUID id, UUID session, RecentRuns.Run stored, long lastPosition) {
             this.id = id;
             this.session = session;
-            this.events = new ArrayList<>(events);
-            this.storedBefore = events.size();
+            this.stored = stored;
+            this.events = new ArrayList<>(stored.events());
+            this.now = stored.set();
             this.lastPosition = lastPosition;
         }
 
         void add(ChartEvent event, long position) {
             events.add(event);
+            now = null;
             lastPosition = position;
         }
 
+        boolean hasMore() {
+            return events.size() > stored.events().size();
+        }
+
+        /** The set with all that was added so far. */
+        ChartedSet replay() {
+            ChartedSet known = now;
+            if (known == null) {
+                known = SetChart.replay(drills, events);
+                now = known;
+            }
+            return known;
+        }
+
         void keep() {
-            recent.keep(id, lastPosition, events);
+            recent.keep(id, lastPosition, new RecentRuns.Run(List.copyOf(events), now));
         }
     }
 
@@ -295,7 +330,7 @@ public class Charting {
             drillOf(run).level(moved.move().from());
             drillOf(run).level(moved.move().to());
         } else if (event.what() instanceof SetEvent.HitsCounted counted && run != null) {
-            SetChart.replay(drills, run.events).requireRoomFor(counted);
+            run.replay().requireRoomFor(counted);
         }
     }
 

@@ -6,7 +6,10 @@ import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -60,11 +63,17 @@ class EventLog {
                 .update();
     }
 
-    Optional<ChartEvent> find(UUID id) {
-        return jdbc.sql("select " + COLUMNS + " from chart_event where id = :id")
-                .param("id", id)
-                .query(EVENT)
-                .optional();
+    /** Those of these events that are stored already, by their ids. */
+    Map<UUID, ChartEvent> find(Collection<UUID> ids) {
+        Map<UUID, ChartEvent> found = new HashMap<>();
+        if (!ids.isEmpty()) {
+            jdbc.sql("select " + COLUMNS + " from chart_event where id in (:ids)")
+                    .param("ids", ids)
+                    .query(EVENT)
+                    .list()
+                    .forEach(event -> found.put(UUID.fromString(event.id()), event));
+        }
+        return found;
     }
 
     Optional<RunRow> run(UUID run) {

@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.problem.Refused;
+import java.util.Optional;
 import java.util.UUID;
 
 /** Ids are UUIDs here, whatever shape the rules would take. */
@@ -11,14 +12,16 @@ public final class Ids {
     private Ids() {}
 
     public static UUID parse(String field, String text) {
+        return find(text).orElseThrow(() -> new Refused("bad_id", field, text, "a UUID in lower case"));
+    }
+
+    /** @return nothing for what is no id */
+    static Optional<UUID> find(String text) {
         try {
             UUID id = UUID.fromString(text);
-            if (text.length() == LENGTH && id.toString().equals(text)) {
-                return id;
-            }
+            return text.length() == LENGTH && id.toString().equals(text) ? Optional.of(id) : Optional.empty();
         } catch (IllegalArgumentException noId) {
-            // Answered below, as for any other text that is no id.
+            return Optional.empty();
         }
-        throw new Refused("bad_id", field, text, "a UUID in lower case");
     }
 }

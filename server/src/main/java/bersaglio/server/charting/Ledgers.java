@@ -5,7 +5,6 @@ import bersaglio.core.charting.Habits;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -13,15 +12,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class Ledgers {
 
-    private static final int FIRST_LEVEL = 1;
-    private static final String ALL = "*";
-
     private final ResultStore results;
+    private final Standings standings;
     private final Drills drills;
     private final ClubDays days;
 
-    Ledgers(ResultStore results, Drills drills, ClubDays days) {
+    Ledgers(ResultStore results, Standings standings, Drills drills, ClubDays days) {
         this.results = results;
+        this.standings = standings;
         this.drills = drills;
         this.days = days;
     }
@@ -37,17 +35,7 @@ public class Ledgers {
     }
 
     public int startOn(UUID player, Drill drill, String track) {
-        return drills.versionBefore(drill)
-                .map(before ->
-                        Math.min(standsOn(player, before, track), drill.levels().size()))
-                .orElse(FIRST_LEVEL);
-    }
-
-    /** What is kept apart can change from version to version: of another way, the lowest rung holds for all. */
-    private int standsOn(UUID player, Drill drill, String track) {
-        List<String> tracks = drill.design().tracks();
-        return (tracks.contains(track) ? List.of(track) : tracks)
-                .stream().mapToInt(one -> of(player, drill, one).level()).min().orElse(FIRST_LEVEL);
+        return standings.of(player).startOn(drill, track);
     }
 
     /** The rung that is reached on every track of the newest version of a drill; 0 where there is no such drill. */
@@ -55,7 +43,7 @@ public class Ledgers {
         return drills.newest().stream()
                 .filter(drill -> drill.family().equals(family))
                 .findFirst()
-                .map(drill -> standsOn(player, drill, ALL))
+                .map(standings.of(player)::standsOn)
                 .orElse(0);
     }
 }

@@ -1,6 +1,10 @@
 package bersaglio.server.charting;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -41,6 +45,16 @@ public class Progressions {
                         """)
                 .query(String.class)
                 .list();
+    }
+
+    /** The families of drills that each player works on. */
+    public Map<UUID, Set<String>> all() {
+        Map<UUID, Set<String>> all = new HashMap<>();
+        jdbc.sql("select player, drill from progression").query(row -> {
+            all.computeIfAbsent(row.getObject(1, UUID.class), any -> new HashSet<>())
+                    .add(row.getString(2));
+        });
+        return all;
     }
 
     public List<String> drillsOf(UUID player) {

@@ -30,14 +30,23 @@ public class Rebuild implements Preparation {
 
     private final EventLog log;
     private final ResultStore results;
+    private final Standings standings;
     private final Drills drills;
     private final SettingStore settings;
     private final Writer writer;
     private final Settings asked;
 
-    Rebuild(EventLog log, ResultStore results, Drills drills, SettingStore settings, Writer writer, Settings asked) {
+    Rebuild(
+            EventLog log,
+            ResultStore results,
+            Standings standings,
+            Drills drills,
+            SettingStore settings,
+            Writer writer,
+            Settings asked) {
         this.log = log;
         this.results = results;
+        this.standings = standings;
         this.drills = drills;
         this.settings = settings;
         this.writer = writer;
@@ -78,6 +87,7 @@ public class Rebuild implements Preparation {
             last = UUID.fromString(events.get(events.size() - 1).run());
             events = log.ofRunsAfter(last, RUNS_AT_A_TIME);
         }
+        writer.run(() -> standings.makeAll(next));
         List<UUID> changed = results.differences(old, next);
         writer.run(() -> {
             results.switchTo(next);

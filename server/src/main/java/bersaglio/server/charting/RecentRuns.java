@@ -1,15 +1,19 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.SetChart;
+import bersaglio.core.drill.Drills;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * The events of the runs written last, so that a set being charted is not read again with every shot. What is kept is
+ * The runs written last, so that a set being charted is neither read nor replayed again with every shot but once. What is kept is
  * used only while the log still ends where it ended then.
  */
 @Component
@@ -17,7 +21,21 @@ class RecentRuns {
 
     private static final int MOST = 200;
 
-    private record Kept(long lastPosition, List<ChartEvent> events) {}
+    /**
+     * A run as it is stored.
+     *
+     * @param set that its events make; none while there are none
+     */
+    record Run(List<ChartEvent> events, @Nullable ChartedSet set) {
+
+        static final Run NEW = new Run(List.of(), null);
+
+        static Run replayed(Drills drills, List<ChartEvent> events) {
+            return new Run(events, SetChart.replay(drills, events));
+        }
+    }
+
+    private record Kept(long lastPosition, Run run) {}
 
     private final Map<UUID, Kept> runs = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -26,12 +44,12 @@ class RecentRuns {
         }
     };
 
-    synchronized Optional<List<ChartEvent>> find(UUID run, long lastPosition) {
+    synchronized Optional<Run> find(UUID run, long lastPosition) {
         Kept kept = runs.get(run);
-        return kept != null && kept.lastPosition() == lastPosition ? Optional.of(kept.events()) : Optional.empty();
+        return kept != null && kept.lastPosition() == lastPosition ? Optional.of(kept.run()) : Optional.empty();
     }
 
-    synchronized void keep(UUID run, long lastPosition, List<ChartEvent> events) {
-        runs.put(run, new Kept(lastPosition, List.copyOf(events)));
+    synchronized void keep(UUID id, long lastPosition, Run run) {
+        runs.put(id, new Kept(lastPosition, run));
     }
 }

@@ -31,7 +31,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ResultRows {
 
-    static final List<String> TABLES = List.of("set_result", "shot_result", "rally_result", "volume_result");
+    static final List<String> TABLES =
+            List.of("set_result", "shot_result", "rally_result", "volume_result", "standing_result");
 
     private final JdbcTemplate jdbc;
 

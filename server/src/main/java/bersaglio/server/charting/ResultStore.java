@@ -63,17 +63,38 @@ public class ResultStore {
 
     /** The sets of a player on a drill version, in the order they were held. */
     public List<SetResult> setsOf(UUID player, String drill) {
+        return setsOf(generation, player, drill);
+    }
+
+    List<SetResult> setsOf(int of, UUID player, String drill) {
         return jdbc.sql(
                         "select " + SET_COLUMNS
                                 + """
                          from set_result where generation = :generation and player = :player and drill = :drill
                         order by held_at, run
                         """)
-                .param("generation", generation)
+                .param("generation", of)
                 .param("player", player)
                 .param("drill", drill)
                 .query(ResultStore::readSet)
                 .list();
+    }
+
+    /** Who has sets on which drill version, the earlier versions of a drill first. */
+    Map<String, List<UUID>> heldOn(int of) {
+        Map<String, List<UUID>> holders = new LinkedHashMap<>();
+        jdbc.sql(
+                        """
+                        select distinct version.drill, version.version, version.id, held.player
+                        from set_result as held join drill_version as version on version.id = held.drill
+                        where held.generation = :generation order by version.drill, version.version, held.player
+                        """)
+                .param("generation", of)
+                .query(row -> {
+                    holders.computeIfAbsent(row.getString(3), any -> new ArrayList<>())
+                            .add(row.getObject(4, UUID.class));
+                });
+        return holders;
     }
 
     /** Every landing of the player's sets that count on a drill version. */

@@ -23,6 +23,8 @@ class DrillStore implements Drills {
 
     private final JdbcClient jdbc;
     private final Map<String, Drill> read = new ConcurrentHashMap<>();
+    /** By the id of a version that of the one before it. */
+    private final Map<String, String> before = new ConcurrentHashMap<>();
     /** Versions of a transaction that may yet come to nothing. */
     private final Set<String> underWay = ConcurrentHashMap.newKeySet();
 
@@ -86,6 +88,18 @@ class DrillStore implements Drills {
 
     @Override
     public Optional<Drill> versionBefore(Drill drill) {
+        String known = before.get(drill.id());
+        if (known != null) {
+            return version(known);
+        }
+        Optional<Drill> found = drill.version() == 1 ? Optional.empty() : askForVersionBefore(drill);
+        if (!underWay.contains(drill.id())) {
+            found.ifPresent(one -> before.put(drill.id(), one.id()));
+        }
+        return found;
+    }
+
+    private Optional<Drill> askForVersionBefore(Drill drill) {
         return jdbc.sql("select id from drill_version where drill = :drill and version = :version")
                 .param("drill", drill.family())
                 .param("version", drill.version() - 1)

@@ -12,9 +12,7 @@ import bersaglio.core.forecast.Forecast;
 import bersaglio.core.forecast.Pace;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
-import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.Goal;
-import bersaglio.core.goal.Race;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
@@ -252,7 +250,7 @@ class ForecastController {
 
     /** Who play against each other have each their own; who hit in turn have one between them. */
     private static List<Double> ratesOf(Level level, Optional<PlayerRate> known, List<PlayerRate> each) {
-        boolean against = level.goal() instanceof Duel || level.goal() instanceof Race;
+        boolean against = level.goal().sides() > 1 && !level.goal().goesByTheClock();
         return known.isPresent() && against && each.size() > 1
                 ? each.stream().map(PlayerRate::rate).toList()
                 : List.of(known.map(PlayerRate::rate).orElse(level.targetRate()));

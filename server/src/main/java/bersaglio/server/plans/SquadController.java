@@ -1,13 +1,14 @@
 package bersaglio.server.plans;
 
-import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.plan.Briefing;
 import bersaglio.core.plan.Stand;
-import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Progressions;
+import bersaglio.server.charting.Standings;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
 import java.time.Clock;
@@ -29,14 +30,14 @@ class SquadController {
 
     private final PlayerStore players;
     private final Progressions progressions;
-    private final Ledgers ledgers;
+    private final Standings standings;
     private final Drills drills;
     private final Clock clock;
 
-    SquadController(PlayerStore players, Progressions progressions, Ledgers ledgers, Drills drills, Clock clock) {
+    SquadController(PlayerStore players, Progressions progressions, Standings standings, Drills drills, Clock clock) {
         this.players = players;
         this.progressions = progressions;
-        this.ledgers = ledgers;
+        this.standings = standings;
         this.drills = drills;
         this.clock = clock;
     }
@@ -90,22 +91,28 @@ class SquadController {
     @GetMapping("/api/squad")
     SquadView squad() {
         List<Drill> newest = drills.newest();
-        return new SquadView(
-                players.all().stream().map(player -> member(player, newest)).toList());
+        Map<UUID, Set<String>> worksOn = progressions.all();
+        Map<UUID, Footing> stands = standings.all();
+        return new SquadView(players.all().stream()
+                .map(player -> member(
+                        player,
+                        newest.stream()
+                                .filter(drill -> worksOn.getOrDefault(player.id(), Set.of())
+                                        .contains(drill.family()))
+                                .toList(),
+                        stands.getOrDefault(player.id(), standings.ofNobody())))
+                .toList());
     }
 
-    private MemberView member(Player player, List<Drill> newest) {
-        Set<String> worksOn = Set.copyOf(progressions.drillsOf(player.id()));
+    private MemberView member(Player player, List<Drill> practised, Footing footing) {
         long now = clock.millis();
         List<StandView> stands = new ArrayList<>();
         List<Briefing.Line> lines = new ArrayList<>();
-        for (Drill drill : newest) {
-            if (worksOn.contains(drill.family())) {
-                for (String track : drill.design().tracks()) {
-                    Ledger ledger = ledgers.of(player.id(), drill, track);
-                    stands.add(StandView.of(drill.id(), track, Stand.of(ledger, now)));
-                    lines.add(new Briefing.Line(drill.id(), track, ledger, IMPORTANCE));
-                }
+        for (Drill drill : practised) {
+            for (String track : drill.design().tracks()) {
+                Reached reached = footing.on(drill, track);
+                stands.add(StandView.of(drill.id(), track, Stand.of(reached, now)));
+                lines.add(new Briefing.Line(drill.id(), track, reached, IMPORTANCE));
             }
         }
         return new MemberView(

@@ -1,25 +1,29 @@
 package bersaglio.server.plans;
 
-import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.Reached;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Growth;
-import bersaglio.core.drill.Verdict;
 import bersaglio.core.plan.Due;
-import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.Progressions;
+import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Standings;
 import bersaglio.server.players.PlayerStore;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.wire.view.AdviceView;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -31,13 +35,23 @@ class TodayController {
     private static final int IMPORTANCE = 1;
 
     private final PlayerStore players;
-    private final Ledgers ledgers;
+    private final Progressions progressions;
+    private final Standings standings;
+    private final ResultStore results;
     private final Drills drills;
     private final Clock clock;
 
-    TodayController(PlayerStore players, Ledgers ledgers, Drills drills, Clock clock) {
+    TodayController(
+            PlayerStore players,
+            Progressions progressions,
+            Standings standings,
+            ResultStore results,
+            Drills drills,
+            Clock clock) {
         this.players = players;
-        this.ledgers = ledgers;
+        this.progressions = progressions;
+        this.standings = standings;
+        this.results = results;
         this.drills = drills;
         this.clock = clock;
     }
@@ -70,22 +84,33 @@ class TodayController {
     /** What the rules say, and whether the level still fits: a verdict without the figures that nobody reads before the set. */
     record SaysView(@Nullable Growth growth, int tries, double targetRate, AdviceView advice) {
 
-        static SaysView of(Verdict verdict) {
+        static SaysView of(Reached reached, Reached.Says says) {
             return new SaysView(
-                    verdict.growth().orElse(null),
-                    verdict.tries(),
-                    verdict.targetRate(),
-                    AdviceView.of(verdict.advice()));
+                    says.growth().orElse(null), reached.sets(), reached.targetRate(), AdviceView.of(says.advice()));
         }
     }
 
     @GetMapping("/api/today")
     TodayView today() {
         LocalDate day = LocalDate.now(clock);
+        List<Player> all = players.all();
+        Map<UUID, Set<String>> worksOn = progressions.all();
+        Map<UUID, Footing> stands = standings.all();
+        Map<String, List<SetResult>> held = heldOn(day);
         List<DueView> due = new ArrayList<>();
         for (Drill drill : drills.newest()) {
-            for (Player player : players.workingOn(drill.family())) {
-                drill.design().tracks().forEach(track -> due.add(dueOn(drill, track, player, day)));
+            for (Player player : all) {
+                if (worksOn.getOrDefault(player.id(), Set.of()).contains(drill.family())) {
+                    Footing footing = stands.getOrDefault(player.id(), standings.ofNobody());
+                    drill.design()
+                            .tracks()
+                            .forEach(track -> due.add(dueOn(
+                                    drill,
+                                    track,
+                                    player,
+                                    footing.on(drill, track),
+                                    held.getOrDefault(key(player.id().toString(), drill.id(), track), List.of()))));
+                }
             }
         }
         due.sort(Comparator.comparing((DueView one) -> one.setsToday() > 0)
@@ -93,13 +118,22 @@ class TodayController {
         return new TodayView(day.toString(), due);
     }
 
-    private DueView dueOn(Drill drill, String track, Player player, LocalDate day) {
-        Ledger ledger = ledgers.of(player.id(), drill, track);
-        Due due = Due.of(ledger, drill.level(ledger.level()).targetRate(), IMPORTANCE, clock.millis());
+    /** The sets of a day that were not struck, by whose they are and what they are of. */
+    private Map<String, List<SetResult>> heldOn(LocalDate day) {
+        long from = day.atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
+        long until = day.plusDays(1).atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
+        return results.heldBetween(from, until).stream()
+                .filter(set -> !set.struck())
+                .collect(Collectors.groupingBy(set -> key(set.player(), set.drill(), set.track())));
+    }
+
+    private static String key(String player, String drill, String track) {
+        return player + " " + drill + " " + track;
+    }
+
+    private DueView dueOn(Drill drill, String track, Player player, Reached reached, List<SetResult> heldToday) {
+        Due due = Due.of(reached, IMPORTANCE, clock.millis());
         OptionalLong lastHeld = due.lastHeld();
-        List<SetResult> heldToday = ledger.sets().stream()
-                .filter(set -> !set.struck() && dayOf(set.heldAt()).equals(day))
-                .toList();
         Optional<String> open = heldToday.stream()
                 .filter(set -> !set.closed())
                 .map(SetResult::run)
@@ -114,10 +148,6 @@ class TodayController {
                 lastHeld.isPresent() ? lastHeld.getAsLong() : null,
                 (int) heldToday.stream().filter(SetResult::closed).count(),
                 open.orElse(null),
-                ledger.verdictNow().map(SaysView::of).orElse(null));
-    }
-
-    private LocalDate dayOf(long millis) {
-        return LocalDate.ofInstant(Instant.ofEpochMilli(millis), clock.getZone());
+                reached.says().map(says -> SaysView.of(reached, says)).orElse(null));
     }
 }

@@ -202,7 +202,7 @@ class PlayerPageController {
                 drill.id(),
                 track,
                 ledger.level(),
-                Stand.of(ledger, clock.millis()).state(),
+                Stand.of(ledger.reached(), clock.millis()).state(),
                 toMove.isPresent() ? Integer.valueOf(toMove.getAsInt()) : null,
                 ledger.verdictNow().map(VerdictView::of).orElse(null),
                 ledger.readings().stream().map(ReadingView::of).toList(),

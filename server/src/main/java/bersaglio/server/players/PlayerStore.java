@@ -57,15 +57,4 @@ public class PlayerStore {
                 .param("now", now)
                 .update();
     }
-
-    public List<Player> workingOn(String drill) {
-        return jdbc.sql(
-                        """
-                        select id, name, hand from player join progression on progression.player = player.id
-                        where progression.drill = :drill order by name
-                        """)
-                .param("drill", drill)
-                .query(PLAYER)
-                .list();
-    }
 }

@@ -29,7 +29,8 @@ class RebuildTest {
     @Test
     void resultsMadeAgainFromTheLogAreTheSameInEveryColumnOfEveryTable() {
         Map<String, List<Map<String, Object>>> before = results();
-        assertThat(before).containsKeys("SET_RESULT", "SHOT_RESULT", "RALLY_RESULT", "VOLUME_RESULT");
+        assertThat(before)
+                .containsKeys("SET_RESULT", "SHOT_RESULT", "RALLY_RESULT", "STANDING_RESULT", "VOLUME_RESULT");
         assertThat(before.get("SET_RESULT")).hasSizeGreaterThan(40);
         assertThat(before.values()).allSatisfy(rows -> assertThat(rows).isNotEmpty());
         assertThat(server.bean(Rebuild.class).rebuild()).isEmpty();
@@ -50,6 +51,8 @@ class RebuildTest {
         String body = jdbc.queryForObject(
                 "select body from chart_event where run_id = ? and kind = 'set.opened'", String.class, run);
         Map<String, List<Map<String, Object>>> others = results();
+        // Where the player stands without that set is another matter.
+        others.remove("STANDING_RESULT");
         others.values().forEach(rows -> rows.removeIf(row -> row.get("RUN").equals(run)));
         owner.update(
                 "update chart_event set body = ? where run_id = ? and kind = 'set.opened'",
@@ -57,7 +60,7 @@ class RebuildTest {
                 run);
         try {
             assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
-            assertThat(results()).isEqualTo(others);
+            assertThat(results()).containsAllEntriesOf(others);
         } finally {
             owner.update("update chart_event set body = ? where run_id = ? and kind = 'set.opened'", body, run);
             assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");

@@ -41,6 +41,8 @@ public record DrillView(
      * @param forRight    how its target lies for a right-hander
      * @param fresh       the count of a set of it before the first ball
      * @param hitsAlone   whether hits alone decide it, so that "h of n" says all
+     * @param hasAClock   whether somebody starts and stops a clock while it is played
+     * @param sides       that play against each other; 1 where nobody does
      * @param secondsABall from feed to feed
      * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
@@ -55,6 +57,8 @@ public record DrillView(
             Goal goal,
             CountView fresh,
             boolean hitsAlone,
+            boolean hasAClock,
+            int sides,
             Dials dials,
             double secondsABall,
             int tries,
@@ -88,6 +92,8 @@ public record DrillView(
                 level.goal(),
                 CountView.of(SetCount.before(level.goal())),
                 level.goal().hitsAloneDecide(),
+                level.goal().hasAClock(),
+                level.goal().sides(),
                 level.dials(),
                 level.secondsABall(),
                 level.tries(),

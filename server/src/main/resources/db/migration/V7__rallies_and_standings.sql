@@ -27,3 +27,13 @@ create table if not exists rally_result (
 -- What is open on a drill, what others hit at it, and what was held when.
 create index if not exists set_result_of_drill on set_result (generation, drill, held_at);
 create index if not exists set_result_held on set_result (generation, held_at);
+
+-- Where each player stands on each way of each drill version that something was held on.
+create table if not exists standing_result (
+    generation int not null,
+    player     uuid not null,
+    drill      varchar(64) not null,
+    track      varchar(64) not null,
+    body       varchar(8000) not null,
+    primary key (generation, player, drill, track)
+);
