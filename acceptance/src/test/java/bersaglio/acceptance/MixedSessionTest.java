@@ -88,6 +88,8 @@ class MixedSessionTest {
                 Courtside court = new Courtside(page).open(relay.address(), player, drill.getValue());
                 if (SERVER_DIES_IN.contains(drill.getKey())) {
                     ServerProcess victim = server;
+                    // What is posted next is of this set, which then has been read whole.
+                    court.sent();
                     relay.whileUnderWay(victim::kill);
                     chart(court, Trouble.NONE, relay);
                     victim.process().onExit().get();
