@@ -81,6 +81,9 @@ export function useGoals() {
     if (goal.kind === 'RACE' || goal.kind === 'DUEL') {
       return t('count.firstTo', { count: wanted })
     }
+    if (goal.kind === 'RALLY' && left !== undefined && more > 0) {
+      return t('rally.wanted', { count: more, tries: left }, more)
+    }
     if (more === 0) {
       return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
     }

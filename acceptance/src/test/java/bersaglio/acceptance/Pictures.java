@@ -59,14 +59,15 @@ class Pictures {
         take(phone, "phone-halves");
 
         light.navigate(hall.address() + "/courtside/"
-                + hall.server().get("/api/club").at("/players/0/id").asString() + "/fast-hands-1");
-        Courtside rounds = new Courtside(light).ready().key("k");
-        for (int shot = 0; shot < 5; shot++) {
-            rounds.touch(LIVIA[shot][0] - 1.2, LIVIA[shot][1] - 1);
-            assertThat(rounds.shots()).hasCount(shot + 1);
+                + hall.server().get("/api/club").at("/players/0/id").asString() + "/front-zone-rally-1");
+        Courtside rally = new Courtside(light).ready();
+        for (int contact = 0; contact < 7; contact++) {
+            rally.key("Space");
         }
-        take(light, "rounds");
-        rounds.sent();
+        rally.key("n").key("Space").key("Space").key("Space");
+        assertThat(light.getByTestId("contacts")).hasText("3 contacts");
+        take(light, "rally");
+        rally.sent();
         light.navigate(hall.address() + "/sessions/2026-11-24");
         light.locator("table").waitFor();
         take(light, "session");
