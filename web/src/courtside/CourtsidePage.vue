@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMediaQuery, useWakeLock } from '@vueuse/core'
+import { useEventListener, useMediaQuery, useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onActivated, onBeforeUnmount, onDeactivated, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useOutbox } from '@/charting/outbox'
@@ -47,7 +47,7 @@ const wakeLock = useWakeLock()
 const onPhone = useMediaQuery('(max-width: 800px)')
 const charted = useSet()
 const { set, level } = charted
-const { players, person, practised, court, places, failed, ask, choosePlace } = useWhoAndWhat(props, charted)
+const { players, person, practised, court, places, failed, ask, askAgain, choosePlace } = useWhoAndWhat(props, charted)
 const help = ref(false)
 const countIs = ref(false)
 const way = useWay(props.paper)
@@ -75,14 +75,20 @@ onMounted(() => {
   ready.value = load()
 })
 onBeforeUnmount(() => void wakeLock.release())
+useEventListener(window, 'beforeunload', (event) => {
+  if (desk.held.value > 0) {
+    event.preventDefault()
+  }
+})
 
+const loaded = ref(false)
 async function load() {
-  if (await ask()) {
-    void wakeLock.request('screen').catch(() => undefined)
-    onCourt.remember(props.player, props.drill, practised.value?.family ?? '')
-    if (set.value?.closed) {
-      void desk.judge()
-    }
+  await ask()
+  loaded.value = true
+  void wakeLock.request('screen').catch(() => undefined)
+  onCourt.remember(props.player, props.drill, practised.value?.family ?? '')
+  if (set.value?.closed) {
+    void desk.judge()
   }
 }
 
@@ -145,13 +151,14 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
 
 <template>
   <PlainState v-if="failed" :title="t('state.failed')" :body="t('state.failedSafe')">
-    <v-btn @click="ready = load()">{{ t('state.retry') }}</v-btn>
+    <p v-if="desk.held.value" data-test="held">{{ t('state.held', { count: desk.held.value }, desk.held.value) }}</p>
+    <v-btn @click="askAgain">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
     <p v-if="onPhone && person && practised" class="phone-line">
       <strong>{{ person.name }}</strong> {{ t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
     </p>
-    <section ref="area" class="court-area" tabindex="-1">
+    <section ref="area" class="court-area" tabindex="-1" :aria-busy="!loaded">
       <AfterSet
         v-if="way === 'AFTER' && rung"
         :most="count?.left"

@@ -85,6 +85,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       multiple
       chips
       closable-chips
+      auto-select-first
       hide-details
       @update:model-value="playWith"
     />

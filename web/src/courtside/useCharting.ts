@@ -31,6 +31,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   const chosenId = ref<string>()
   const decided = ref<string>()
   const said = ref('')
+  /** Shots that were touched and wait for the set. */
+  const held = ref(0)
   const locked = ref(false)
 
   const shots = computed(() => set.value?.shots ?? [])
@@ -71,7 +73,9 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   async function log(write: () => Logged | undefined): Promise<boolean> {
+    held.value += 1
     await seen.ready.value
+    held.value -= 1
     if (isOnlyWatched()) {
       return false
     }
@@ -286,7 +290,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   }
 
   return {
-    verdict, chosenId, decided, said, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone,
+    verdict, chosenId, decided, said, held, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone,
     logRow, call, undo, redo, callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay,
     standAt, judge, closeOrNext, move, reopen, next,
   }

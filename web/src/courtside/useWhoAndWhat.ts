@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { ref, shallowRef } from 'vue'
 import { askClub, askToday } from '@/charting/asked'
 import type { Court, Drill, PlaceVersion, Player } from '@/shared/api'
@@ -18,7 +19,20 @@ export function useWhoAndWhat(
   const places = shallowRef<PlaceVersion[]>([])
   const failed = ref(false)
 
-  async function ask(): Promise<boolean> {
+  let again: (() => void) | undefined
+  const askAgain = () => again?.()
+  useEventListener(window, 'online', askAgain)
+
+  /** Fulfilled once all is known; after a failure it is asked again when there is a network, or when the coach says so. */
+  async function ask(): Promise<void> {
+    while (!await askOnce()) {
+      await new Promise<void>((resolve) => {
+        again = resolve
+      })
+    }
+  }
+
+  async function askOnce(): Promise<boolean> {
     failed.value = false
     try {
       const [club, today] = await Promise.all([askClub(), askToday().catch(() => undefined)])
@@ -46,5 +60,5 @@ export function useWhoAndWhat(
     charted.place.value = places.value.find((one) => one.id === id)
   }
 
-  return { players, person, practised, court, places, failed, ask, choosePlace }
+  return { players, person, practised, court, places, failed, ask, askAgain, choosePlace }
 }

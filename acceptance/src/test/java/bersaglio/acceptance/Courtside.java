@@ -38,6 +38,12 @@ final class Courtside {
         return this;
     }
 
+    /** Waits until the set is read: nothing more is asked of the server before the next one. */
+    Courtside loaded() {
+        page.locator("section.court-area[aria-busy=false]").last().waitFor();
+        return this;
+    }
+
     /** Touches a place, with the court seen from behind the hitter. */
     Courtside touch(double x, double y) {
         return touchDrawn(x, -y);

@@ -193,9 +193,10 @@ enum Hands {
             wanted.tap();
         } else {
             wanted.waitFor();
-            field.press("ArrowDown");
-            page.keyboard().press("Enter");
+            field.press("Enter");
         }
+        assertThat(page.locator(".v-chip").filter(new Locator.FilterOptions().setHasText(partner)))
+                .isVisible();
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
         page.evaluate("document.activeElement.blur()");

@@ -140,7 +140,10 @@ class MixedSessionTest {
             if (act == from) {
                 switch (trouble) {
                     case NONE -> {}
-                    case OFFLINE -> page.context().setOffline(true);
+                    case OFFLINE -> {
+                        court.loaded();
+                        page.context().setOffline(true);
+                    }
                     case ANSWERS_LOST -> relay.cutNext(1 + random.nextInt(2));
                     case PAGE_RELOADED -> {
                         page.reload();

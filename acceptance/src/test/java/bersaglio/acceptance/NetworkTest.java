@@ -11,6 +11,8 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -55,6 +57,24 @@ class NetworkTest {
         assertThat(hits).hasToString("101101111100");
         assertThat(set.at("/move/to").asInt()).isEqualTo(2);
         assertThat(page.getByTestId("outbox")).hasCount(0);
+    }
+
+    @Test
+    void whatIsTouchedBeforeTheNetworkFailsWaitsForTheSet(Hall hall) {
+        Page page = hall.tablet();
+        BlockingQueue<Route> asked = new LinkedBlockingQueue<>();
+        page.route("**/ledger?*", asked::add);
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Early Tester", "RIGHT"));
+        page.waitForCondition(() -> !asked.isEmpty());
+        court.place(true).place(false).place(true);
+        asked.forEach(Route::abort);
+        assertThat(page.getByTestId("held")).containsText("3 touches wait here");
+        assertThat(page.locator("svg.court")).hasCount(0);
+
+        page.unroute("**/ledger?*");
+        page.evaluate("dispatchEvent(new Event('online'))");
+        court.ready().shows("2 of 3").sent();
+        assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(3);
     }
 
     @Test
