@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
+import { clearOutSoon } from '@/charting/asked'
 import { useOutbox } from './charting/outbox'
 import { useOnCourt } from './courtside/useOnCourt'
 import OutboxWord from './shared/OutboxWord.vue'
@@ -27,7 +28,10 @@ const places = computed(() => [
 ])
 
 watchEffect(() => theme.change(settings.sun ? 'light' : settings.theme))
-onMounted(() => outbox.start())
+onMounted(() => {
+  outbox.start()
+  clearOutSoon()
+})
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { keeperOf } from '@/charting/keeper'
 
-const entry = (id: string) => ({ player: 'p', drill: 'd', event: { id } as never })
+const entry = (id: string) => ({ about: ['set', 'p', 'd'], event: { id } as never })
 const idsOf = (entries: { event: { id: string } }[]) => entries.map(({ event }) => event.id)
 
 describe('a disc without room', () => {

@@ -9,7 +9,7 @@ const PLAYER = '0190a000-0000-7000-8000-000000000001'
 let answers: ((events: ChartEvent[]) => Answer)[]
 let posted: string[][]
 
-const entry = (id: string, run = 'run') => ({ player: PLAYER, drill: 'any-1', event: { id, run, kind: 'shot.keyed' } as never })
+const entry = (id: string, run = 'run') => ({ about: ['set', PLAYER, 'any-1'], event: { id, run, kind: 'shot.keyed' } as never })
 const acknowledged = (events: ChartEvent[], refused: string[] = []): Answer => ({
   status: 200,
   body: {

@@ -1,9 +1,11 @@
 import {
-  api, type Club, type Forecast, type KeptTarget, type Ledger, type OpenQueue, type PlayerPageView,
+  api, type Club, type ClubList, type Forecast, type KeptTarget, type Ledger, type OpenQueue, type PlayerPageView, type PlayerRecord,
   type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
+import { clearOut } from './clearing'
 import { recall, remember } from './deviceLog'
+import { drillsOf, fetchMissing, forgetOthersThan } from './versions'
 
 /** An answer of the server, or the last one that it gave when it cannot be asked. */
 export interface Asked<T> {
@@ -15,9 +17,16 @@ export interface Asked<T> {
 
 export class NotThere extends Error {}
 
+const SOON = 3000
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = 6
-const keyOf = (question: string) => `${SHAPE}.${question}`
+const SHAPE = '7.'
+const keyOf = (question: string) => SHAPE + question
+
+/** What this device need not keep any longer, while nothing else is done. */
+export function clearOutSoon(): void {
+  const idle = window.requestIdleCallback ?? ((work: () => void) => setTimeout(work, SOON))
+  idle(() => void clearOut(SHAPE).catch(() => undefined))
+}
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
   const asked = await fetch().catch(() => undefined)
@@ -36,13 +45,19 @@ async function ask<T>(question: string, fetch: () => Promise<{ data?: T, respons
   return { ...last, cached: true }
 }
 
+/** The club's list counts once the drills that it names are here: until then the last one does. */
 export async function askClub(): Promise<Asked<Club>> {
-  const club = await ask<Club>('club', () => api.GET('/api/club') as Promise<{ data?: Club, response: Response }>)
+  const club = await ask<ClubList>('club', async () => {
+    const answer = await api.GET('/api/club') as { data?: ClubList, response: Response }
+    await fetchMissing(answer.data?.drills ?? [])
+    return answer
+  })
   if (!club.cached) {
     seenServerTime(club.data.serverTime)
     seenClubDays(club.data.days)
+    await forgetOthersThan(club.data.drills).catch(() => undefined)
   }
-  return club
+  return { ...club, data: { ...club.data, drills: await drillsOf(club.data.drills) } }
 }
 
 export function askToday(): Promise<Asked<Today>> {
@@ -65,6 +80,21 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
 export function askLedger(player: string, drill: string, track = ''): Promise<Asked<Ledger>> {
   return ask(`ledger.${player}.${drill}.${track}`, () =>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill, track } } }))
+}
+
+/** A player's record with its latest sets. */
+export function askRecord(player: string, drill: string, track: string): Promise<Asked<PlayerRecord>> {
+  return ask(`record.${player}.${drill}.${track}`, () =>
+    api.GET('/api/players/{player}/record', { params: { path: { player }, query: { drill, track } } }))
+}
+
+/** @param before the run of the first set that is known */
+export async function askEarlier({ drill, track }: PlayerRecord, player: string, before: string): Promise<PlayerRecord> {
+  const { data } = await api.GET('/api/players/{player}/record', { params: { path: { player }, query: { drill, track, before } } })
+  if (!data) {
+    throw new Error(`no sets before ${before}`)
+  }
+  return data
 }
 
 export interface ForecastQuestion {

@@ -9,8 +9,7 @@ export type Fate = 'waiting' | 'stored' | 'aside'
 export interface Kept {
   seq: number
   run: string
-  player: string
-  drill: string
+  about: About
   fate: Fate
   /** When the server's answer came, in milliseconds since 1970 by this device's clock. */
   storedAt: number
@@ -20,8 +19,14 @@ export interface Kept {
   together?: string
 }
 
-/** An event with whose set it belongs to. */
-export interface Entry { event: NewEvent, player: string, drill: string }
+/** What the runs are about that bear on one another: the kind of chart first, then whatever tells one from another. */
+export type About = string[]
+
+/** Sets of a player on a drill version. */
+export const aboutSets = (player: string, drill: string): About => ['set', player, drill]
+
+/** An event with what its run is about. */
+export interface Entry { event: NewEvent, about: About }
 
 /** What is written down: the number comes with it, and is the event's own unless another device had given one. */
 type Written = Omit<Kept, 'seq' | 'event'> & { seq?: number, event: NewEvent & { seq?: number } }
@@ -30,7 +35,7 @@ type Written = Omit<Kept, 'seq' | 'event'> & { seq?: number, event: NewEvent & {
 export type NewEvent = Omit<ChartEvent, 'seq'>
 
 interface DeviceSchema extends DBSchema {
-  events: { key: number, value: Written, indexes: { run: string, fate: Fate, of: [string, string] } }
+  events: { key: number, value: Written, indexes: { run: string, fate: Fate, about: About } }
   facts: { key: string, value: string | number }
   snapshots: { key: string, value: { at: number, data: unknown } }
 }
@@ -38,15 +43,26 @@ interface DeviceSchema extends DBSchema {
 let opened: Promise<IDBPDatabase<DeviceSchema>> | undefined
 
 function database(): Promise<IDBPDatabase<DeviceSchema>> {
-  opened ??= openDB<DeviceSchema>('bersaglio', 1, {
-    upgrade(db) {
-      const events = db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true })
-      events.createIndex('run', 'run')
-      events.createIndex('fate', 'fate')
-      events.createIndex('of', ['player', 'drill'])
-      db.createObjectStore('facts')
-      db.createObjectStore('snapshots')
+  opened ??= openDB<DeviceSchema>('bersaglio', 2, {
+    async upgrade(db, from, _to, tx) {
+      if (from === 0) {
+        const events = db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true })
+        events.createIndex('run', 'run')
+        events.createIndex('fate', 'fate')
+        events.createIndex('about', 'about')
+        db.createObjectStore('facts')
+        db.createObjectStore('snapshots')
+      } else if (from === 1) {
+        const events = tx.objectStore('events')
+        events.deleteIndex('of' as 'about')
+        events.createIndex('about', 'about')
+        for (let cursor = await events.openCursor(); cursor; cursor = await cursor.continue()) {
+          await cursor.update({ ...cursor.value, about: aboutOf(cursor.value) })
+        }
+      }
     },
+    // A page of a later version, in another tab, may do the same.
+    blocking: (_at, _to, event) => (event.target as IDBDatabase).close(),
   }).then(async (db) => {
     // What cannot be taken in now stays noted for the next page; it must not keep this one from its log.
     await takeIn(db).catch(() => undefined)
@@ -78,11 +94,17 @@ export async function takeInLeft(): Promise<void> {
 /** A page of an earlier version noted what it would write down, not what it was given. */
 function fromNote(noted: unknown): Written {
   const one = noted as Written | Entry
-  return 'fate' in one ? one : writtenOf(one)
+  const about = aboutOf(one)
+  return 'fate' in one ? { ...one, about } : writtenOf({ event: one.event, about })
 }
 
-function writtenOf({ event, player, drill }: Entry, together?: string): Written {
-  return { run: event.run, player, drill, fate: 'waiting', storedAt: 0, event, ...together && { together } }
+/** Earlier versions knew nothing but sets. */
+function aboutOf(one: { about?: About, player?: string, drill?: string }): About {
+  return one.about ?? aboutSets(one.player ?? '', one.drill ?? '')
+}
+
+function writtenOf({ event, about }: Entry, together?: string): Written {
+  return { run: event.run, about, fate: 'waiting', storedAt: 0, event, ...together && { together } }
 }
 
 /**
@@ -96,11 +118,11 @@ export async function keep(entries: Entry[]): Promise<void> {
 }
 
 /** Takes over a run that another device, or this one long ago, has written; these events are on the server already. */
-export async function adopt(events: ChartEvent[], player: string, drill: string): Promise<void> {
+export async function adopt(events: ChartEvent[], about: About): Promise<void> {
   const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
   const known = new Set((await tx.store.index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
   for (const event of events.filter((one) => !known.has(one.id))) {
-    await tx.store.add({ run: event.run, player, drill, fate: 'stored', storedAt: Date.now(), event })
+    await tx.store.add({ run: event.run, about, fate: 'stored', storedAt: Date.now(), event })
   }
   await tx.done
 }
@@ -113,8 +135,8 @@ export async function ofRun(run: string): Promise<Kept[]> {
   return (await (await database()).getAllFromIndex('events', 'run', run)).map(read)
 }
 
-export async function ofPlayer(player: string, drill: string): Promise<Kept[]> {
-  return (await (await database()).getAllFromIndex('events', 'of', [player, drill])).map(read)
+export async function of(about: About): Promise<Kept[]> {
+  return (await (await database()).getAllFromIndex('events', 'about', about)).map(read)
 }
 
 export async function withFate(fate: Fate, most?: number): Promise<Kept[]> {
@@ -131,6 +153,11 @@ export async function change(all: Kept[], to: (kept: Kept) => Kept): Promise<voi
     await tx.store.put(to(kept))
   }
   await tx.done
+}
+
+export async function drop(all: Kept[]): Promise<void> {
+  const tx = (await database()).transaction('events', 'readwrite')
+  await Promise.all([...all.map(({ seq }) => tx.store.delete(seq)), tx.done])
 }
 
 /** A fact of this device, made once. */
@@ -157,6 +184,19 @@ export function sessionOf(day: string): Promise<string> {
 /** The last answer of the server to a question, for when it cannot be asked. */
 export async function remember(question: string, data: unknown): Promise<void> {
   await (await database()).put('snapshots', { at: Date.now(), data }, question)
+}
+
+/** All that is remembered under names that begin alike, by what follows that. */
+export async function recallAll<T>(beginning: string): Promise<Map<string, { at: number, data: T }>> {
+  const range = IDBKeyRange.bound(beginning, `${beginning}\uffff`)
+  const store = (await database()).transaction('snapshots').store
+  const [keys, values] = await Promise.all([store.getAllKeys(range), store.getAll(range)])
+  return new Map(keys.map((key, place) => [key.slice(beginning.length), values[place] as { at: number, data: T }]))
+}
+
+export async function forget(questions: string[]): Promise<void> {
+  const tx = (await database()).transaction('snapshots', 'readwrite')
+  await Promise.all([...questions.map((question) => tx.store.delete(question)), tx.done])
 }
 
 export async function recall<T>(question: string): Promise<{ at: number, data: T } | undefined> {

@@ -1,5 +1,5 @@
 import type { Drill, SetLine } from '@/shared/api'
-import { ofPlayer, type Kept } from './deviceLog'
+import { aboutSets, of, type Kept } from './deviceLog'
 import type { LoadedRules } from './rules'
 
 /**
@@ -10,7 +10,7 @@ export async function ownSets(
   rules: LoadedRules, drill: Drill, player: string, ledgerAt: number,
 ): Promise<SetLine[]> {
   const lines: SetLine[] = []
-  for (const [, kept] of byRun(await ofPlayer(player, drill.id))) {
+  for (const [, kept] of byRun(await of(aboutSets(player, drill.id)))) {
     const newer = kept.some((one) => one.fate === 'waiting' || one.storedAt > ledgerAt)
     const counted = kept.filter((one) => one.fate !== 'aside')
     if (newer && counted[0]?.event.kind === 'set.opened') {

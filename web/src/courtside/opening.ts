@@ -1,4 +1,4 @@
-import { ofPlayer } from '@/charting/deviceLog'
+import { aboutSets, of } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import type { Conditions, LoadedRules } from '@/charting/rules'
 import { api, type ChartEvent, type Drill, type From, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
@@ -31,7 +31,7 @@ export function toTheMillimetre(metres: number): number {
 export async function openHere(rules: LoadedRules, { player, drill, track, company }: Opening): Promise<string | undefined> {
   const day = clubDate(clubTime())
   const paper = company?.heldAt !== undefined
-  for (const [id, kept] of byRun(await ofPlayer(player.id, drill.id))) {
+  for (const [id, kept] of byRun(await of(aboutSets(player.id, drill.id)))) {
     const last = kept.at(-1)
     if (!last || clubDate(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {
       continue

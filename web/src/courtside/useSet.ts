@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
 import { askLedger } from '@/charting/asked'
-import { adopt, deviceId, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
+import { aboutSets, adopt, deviceId, ofRun, sessionOf, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { ownSets } from '@/charting/ownSets'
 import {
@@ -161,7 +161,7 @@ export function useSet() {
     if (!seen || !last) {
       throw new Error('the set cannot be opened')
     }
-    await adopt(events, seen.player, seen.drill)
+    await adopt(events, aboutSets(seen.player, seen.drill))
     const lastWriter = events.filter((event) => event.pen === pen).at(-1)
     tookPen.value = lastWriter?.device !== device
     if (tookPen.value && !pens.watching.value) {
@@ -198,7 +198,7 @@ export function useSet() {
     pens.tell({ run, event, after: lastEvent })
     lastEvent = event.id
     show(seen)
-    void outbox.put({ event, player: seen.player, drill: seen.drill }).then(() => pens.tell({ run: event.run }))
+    void outbox.put({ event, about: aboutSets(seen.player, seen.drill) }).then(() => pens.tell({ run: event.run }))
     return { ok: true, set: seen }
   }
 

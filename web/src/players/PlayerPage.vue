@@ -5,17 +5,19 @@ import { useRouter } from 'vue-router'
 import { askClub, askPlayer } from '@/charting/asked'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
-import type { ChartEvent, Player, PlayerRecord } from '@/shared/api'
+import type { ChartEvent, Player } from '@/shared/api'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import { useSentences } from '@/shared/sentences'
 import { useAsked } from '@/shared/useAsked'
+import EarlierSets from './EarlierSets.vue'
 import MoveSet from './MoveSet.vue'
 import PlayerLandings from './PlayerLandings.vue'
 import PlayerWork from './PlayerWork.vue'
 import RateChart from './RateChart.vue'
 import SetTable from './SetTable.vue'
 import { useCorrection } from './useCorrection'
+import { useRecord } from './useRecord'
 
 const props = defineProps<{ player: string }>()
 const { t } = useI18n()
@@ -23,17 +25,21 @@ const router = useRouter()
 const { advice, evidence, luck } = useSentences()
 const { trackWords } = useGoals()
 const { correct } = useCorrection()
+const { record, answer: asked, reading, failed: failedEarlier, load: loadRecord, earlier } = useRecord(() => props.player)
+const version = ref('')
+const keyOf = ({ drill: id, track }: { drill: string, track: string }) => `${id} ${track}`
 const { answer, failed, load } = useAsked(async () => {
   const [club, page] = await Promise.all([askClub(), askPlayer(props.player)])
+  const line = page.data.records.find((one) => keyOf(one) === version.value) ?? page.data.records[0]
+  if (line) {
+    await loadRecord(line.drill, line.track)
+  }
   return { club, page }
 })
 
 const club = computed(() => answer.value?.club.data)
 const person = computed(() => answer.value?.page.data.player)
 const records = computed(() => answer.value?.page.data.records ?? [])
-const version = ref('')
-const keyOf = ({ drill: id, track }: PlayerRecord) => `${id} ${track}`
-const record = computed(() => records.value.find((one) => keyOf(one) === version.value) ?? records.value[0])
 const versions = computed(() => records.value.map((one) => {
   const known = club.value?.drills.find(({ id }) => id === one.drill)
   const name = known ? t('player.version', { drill: known.name, version: known.version }) : one.drill
@@ -53,6 +59,11 @@ watch(sets, (now) => {
     chosenRun.value = now.find((reading) => reading.set.closed && !reading.set.struck)?.set.run
   }
 })
+
+function choose(key: string) {
+  version.value = key
+  void load()
+}
 
 async function apply(kind: ChartEvent['kind'], body: ChartEvent['body'], run = chosenRun.value) {
   problem.value = ''
@@ -87,7 +98,7 @@ function moveUp() {
   <PageStates
     :failed="failed"
     :ready="!!answer"
-    :cached-at="answer?.page.cached ? answer.page.at : undefined"
+    :cached-at="asked?.cached ? asked.at : undefined"
     @retry="load"
   >
     <div v-if="person && record && drill && court" class="player">
@@ -101,7 +112,7 @@ function moveUp() {
           :label="t('player.versions')"
           :items="versions"
           hide-details
-          @update:model-value="version = $event"
+          @update:model-value="choose"
         />
         <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${record.drill}?track=${record.track}`">{{ t('player.start') }}</v-btn>
       </header>
@@ -125,7 +136,7 @@ function moveUp() {
           <h2>{{ t('player.sets') }}</h2>
           <div v-if="chosen" class="chosen-set sheet">
             <strong>{{ t('player.chosen', { date: asDay(chosen.set.heldAt) }) }}</strong>
-            <p v-if="chosen.verdict" class="small">{{ advice(chosen.verdict.advice) }}</p>
+            <p v-if="chosen.advice" class="small">{{ advice(chosen.advice) }}</p>
             <div class="actions">
               <v-btn v-if="!chosen.set.struck" @click="reopen">{{ t('player.reopen') }}</v-btn>
               <v-btn @click="moving = true">{{ t('player.move') }}</v-btn>
@@ -136,6 +147,7 @@ function moveUp() {
             <p v-if="problem" role="alert">{{ problem }}</p>
           </div>
           <SetTable :sets="sets" :drill="drill" :chosen="chosenRun" @choose="chosenRun = $event" />
+          <EarlierSets :count="record.earlier" :reading="reading" :failed="failedEarlier" @ask="earlier" />
         </section>
         <PlayerLandings
           class="landings"

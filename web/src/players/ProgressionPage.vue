@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub, askPlayer } from '@/charting/asked'
+import { askClub } from '@/charting/asked'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import PageStates from '@/shared/PageStates.vue'
@@ -9,8 +9,10 @@ import PlainState from '@/shared/PlainState.vue'
 import { levelOf, useSentences } from '@/shared/sentences'
 import { useSteps } from '@/shared/steps'
 import { useAsked } from '@/shared/useAsked'
+import EarlierSets from './EarlierSets.vue'
 import SetTable from './SetTable.vue'
 import { useCorrection } from './useCorrection'
+import { useRecord } from './useRecord'
 
 /** One progression of one player: the rungs, where the player stands and why, and all that it rests on. */
 const props = defineProps<{ player: string, drill: string, track: string }>()
@@ -19,20 +21,20 @@ const { advice, growth, evidence, luck, rule } = useSentences()
 const { step } = useSteps()
 const { trackWords } = useGoals()
 const { correct } = useCorrection()
+const { record, answer: asked, reading, failed: failedEarlier, load: loadRecord, earlier } = useRecord(() => props.player)
 const { answer, failed, load } = useAsked(async () => {
-  const [club, page] = await Promise.all([askClub(), askPlayer(props.player)])
-  return { club, page }
+  const [club] = await Promise.all([askClub(), loadRecord(props.drill, props.track)])
+  return club
 })
-const person = computed(() => answer.value?.page.data.player)
-const drill = computed(() => answer.value?.club.data.drills.find((one) => one.id === props.drill))
-const record = computed(() => answer.value?.page.data.records.find((one) => one.drill === props.drill && one.track === props.track))
+const person = computed(() => answer.value?.data.players.find((one) => one.id === props.player))
+const drill = computed(() => answer.value?.data.drills.find((one) => one.id === props.drill))
 const readings = computed(() => record.value?.sets ?? [])
 const held = computed(() => readings.value.filter(({ set }) => set.closed && !set.struck))
 const rungs = computed(() => [...drill.value?.levels ?? []].reverse().map((level) => ({
   level, sets: held.value.filter(({ set }) => set.level === level.number),
 })))
 const rung = computed(() => drill.value && record.value && levelOf(drill.value, record.value.level))
-const moves = computed(() => held.value.filter(({ set }) => set.move).map(({ set }) => set).reverse())
+const moves = computed(() => [...record.value?.moved ?? []].reverse())
 const called = computed(() => held.value.filter(({ set }) => set.trace.called !== undefined).map(({ set }) => set))
 const broke = computed(() => record.value?.broke ?? [])
 const mostBroke = computed(() => Math.max(1, ...broke.value.map(({ times }) => times)))
@@ -57,7 +59,7 @@ async function override(to: number) {
   <PageStates
     :failed="failed"
     :ready="!!answer"
-    :cached-at="answer?.page.cached ? answer.page.at : undefined"
+    :cached-at="asked?.cached ? asked.at : undefined"
     @retry="load"
   >
     <PlainState v-if="!person || !drill || !record || !rung" :title="t('progression.notThere')" :body="t('progression.notThereBody')">
@@ -145,6 +147,7 @@ async function override(to: number) {
       <section class="sets">
         <h2>{{ t('player.sets') }}</h2>
         <SetTable :sets="[...readings].reverse()" :drill="drill" :chosen="chosen" @choose="chosen = $event" />
+        <EarlierSets :count="record.earlier" :reading="reading" :failed="failedEarlier" @ask="earlier" />
       </section>
     </div>
   </PageStates>

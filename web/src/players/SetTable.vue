@@ -35,7 +35,7 @@ function size(drill: Drill, { level, laid }: Reading['set']): string {
           <button
             type="button"
             :aria-pressed="reading.set.run === chosen"
-            :title="reading.verdict ? advice(reading.verdict.advice) : ''"
+            :title="reading.advice ? advice(reading.advice) : ''"
             @click="emit('choose', reading.set.run)"
           >
             {{ asDay(reading.set.heldAt) }}

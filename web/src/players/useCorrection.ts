@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid'
-import { deviceId, type NewEvent } from '@/charting/deviceLog'
+import { aboutSets, deviceId, type NewEvent } from '@/charting/deviceLog'
 import { useOutbox } from '@/charting/outbox'
 import { api, EVENT_VERSION, type ChartEvent } from '@/shared/api'
 import { clubTime } from '@/shared/clock'
@@ -22,7 +22,7 @@ export function useCorrection() {
       at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
     })
     const { player, drill } = data.set
-    const put = (one: NewEvent) => outbox.put({ event: one, player, drill })
+    const put = (one: NewEvent) => outbox.put({ event: one, about: aboutSets(player, drill) })
     if (!own) {
       await put(event('pen.taken', { pen, lastSeen: last.id }))
     }

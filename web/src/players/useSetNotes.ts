@@ -23,10 +23,10 @@ export function useSetNotes() {
 
   const ofLine = (set: SetLine) => [...state(set), ...trace(set)]
 
-  const ofReading = ({ set, levelThen, verdict }: Reading) => some([
+  const ofReading = ({ set, levelThen, advice }: Reading) => some([
     ...state(set),
     set.level !== levelThen ? t('player.changedSince') : '',
-    set.said && verdict && set.said.call !== verdict.advice.call && !set.struck ? t('player.saidOtherwise') : '',
+    set.said && advice && set.said.call !== advice.call && !set.struck ? t('player.saidOtherwise') : '',
     ...trace(set),
   ])
 

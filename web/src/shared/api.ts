@@ -2,7 +2,9 @@ import createClient from 'openapi-fetch'
 import type { components, paths } from './contract'
 
 type Schemas = components['schemas']
-export type Club = Schemas['ClubView']
+export type ClubList = Schemas['ClubView']
+/** With the drills that it lists. */
+export type Club = Omit<ClubList, 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']
 export type Drill = Schemas['DrillView']
 export type Level = Schemas['LevelView']

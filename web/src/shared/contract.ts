@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drills/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drills/{drill}/queues": {
         parameters: {
             query?: never;
@@ -332,6 +348,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ledger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{player}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["record"];
         put?: never;
         post?: never;
         delete?: never;
@@ -709,7 +741,7 @@ export interface components {
             courts: components["schemas"]["CourtView"][];
             days: components["schemas"]["Change"][];
             demo: boolean;
-            drills: components["schemas"]["DrillView"][];
+            drills: components["schemas"]["TaggedDrill"][];
             places: components["schemas"]["PlaceVersionView"][];
             players: components["schemas"]["Player"][];
             /** Format: int64 */
@@ -1297,7 +1329,7 @@ export interface components {
         PlayerView: {
             load: components["schemas"]["LoadView"][];
             player: components["schemas"]["Player"];
-            records: components["schemas"]["RecordView"][];
+            records: components["schemas"]["RecordLine"][];
             watched: components["schemas"]["WatchView"][];
             withOthers: components["schemas"]["WithAnother"][];
         };
@@ -1342,6 +1374,7 @@ export interface components {
             trials: number;
         };
         ReadingView: {
+            advice?: components["schemas"]["AdviceView"];
             /** Format: int32 */
             hits: number;
             /** Format: int32 */
@@ -1351,14 +1384,26 @@ export interface components {
             standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             /** Format: int32 */
             trials: number;
-            verdict?: components["schemas"]["VerdictView"];
+        };
+        RecordLine: {
+            drill: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            sets: number;
+            /** @enum {string} */
+            state: "READY" | "STUCK" | "NOT_SEEN" | "GOING_ON";
+            track: string;
         };
         RecordView: {
             broke: components["schemas"]["BrokeView"][];
             drill: string;
+            /** Format: int32 */
+            earlier: number;
             landings: components["schemas"]["Landing"][];
             /** Format: int32 */
             level: number;
+            moved: components["schemas"]["SetLine"][];
             rates: components["schemas"]["LevelRateView"][];
             sets: components["schemas"]["ReadingView"][];
             /** Format: int32 */
@@ -1786,6 +1831,10 @@ export interface components {
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             regions: components["schemas"]["RegionView"][];
         };
+        TaggedDrill: {
+            id: string;
+            tag: string;
+        };
         Target: {
             aim?: components["schemas"]["Point"];
             /** @enum {string} */
@@ -1987,6 +2036,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClubView"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query: {
+                of: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DrillView"][];
                 };
             };
         };
@@ -2506,6 +2577,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LedgerView"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query: {
+                drill: string;
+                track?: string;
+                before?: string;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecordView"];
                 };
             };
         };

@@ -22,7 +22,7 @@ class LevelsTest {
     @Test
     void noTwoLevelsOfAReadyDrillReadAlikeAndNoSentenceHasAHole(Hall hall) {
         Page page = hall.tablet();
-        for (JsonNode drill : hall.server().get("/api/club").get("drills")) {
+        for (JsonNode drill : hall.server().drills()) {
             if (drill.get("version").asInt() > 1 || !drill.get("id").asString().endsWith("-1")) {
                 continue;
             }

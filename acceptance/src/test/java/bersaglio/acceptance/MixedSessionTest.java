@@ -124,8 +124,7 @@ class MixedSessionTest {
     /** The first ready drill of each kind of goal. */
     private static Map<String, String> oneOfEachGoal(Page page, Relay relay) {
         Map<String, String> drills = new TreeMap<>();
-        for (JsonNode drill :
-                json(page.request().get(relay.address() + "/api/club")).get("drills")) {
+        for (JsonNode drill : StartedServer.drills(path -> json(page.request().get(relay.address() + path)))) {
             drills.putIfAbsent(
                     drill.at("/levels/0/goal/kind").asString(), drill.get("id").asString());
         }

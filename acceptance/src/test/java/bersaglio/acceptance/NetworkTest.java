@@ -153,7 +153,7 @@ class NetworkTest {
                     const tx = opening.result.transaction(['events', 'facts'], 'readwrite')
                     const id = crypto.randomUUID()
                     const event = { id, kind: 'shot.dreamt', v: 1, session: id, run: id, pen: 1, device: id, seq: 1000, at: 0, wall: 0, body: {} }
-                    tx.objectStore('events').add({ seq: 1000, run: id, player: 'x', drill: 'y', fate: 'waiting', storedAt: 0, event })
+                    tx.objectStore('events').add({ seq: 1000, run: id, about: ['set', 'x', 'y'], fate: 'waiting', storedAt: 0, event })
                     tx.objectStore('facts').put(1000, 'seq')
                     tx.oncomplete = () => { opening.result.close(); resolve() }
                   }

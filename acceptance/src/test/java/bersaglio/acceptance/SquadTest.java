@@ -41,7 +41,7 @@ class SquadTest {
     @Test
     void sixteenPlayersByEightProgressionsAreSeenAtOnce(Hall hall) {
         List<String> drills = new ArrayList<>();
-        for (JsonNode drill : hall.server().get("/api/club").get("drills")) {
+        for (JsonNode drill : hall.server().drills()) {
             if (drill.get("court").asString().equals("badminton") && drills.size() < 8) {
                 drills.add(drill.get("id").asString());
             }

@@ -29,7 +29,7 @@ class WaysInTest {
 
     /** A drill of this club like the straight clear, for two, with another goal on its first level. */
     static String drillFor(Hall hall, String family, String goal) {
-        for (JsonNode drill : hall.server().get("/api/club").get("drills")) {
+        for (JsonNode drill : hall.server().drills()) {
             if (drill.get("id").asString().equals("straight-clear-1")) {
                 ObjectNode copy = (ObjectNode) drill;
                 copy.put("name", family);

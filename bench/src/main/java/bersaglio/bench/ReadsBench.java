@@ -75,6 +75,7 @@ final class ReadsBench {
             pages.put("Today", "/api/today");
             pages.put("squad", "/api/squad");
             pages.put("player", "/api/players/" + player);
+            pages.put("record", "/api/players/" + player + "/record?drill=" + drill);
             pages.put("progression", "/api/players/" + player + "/ledger?drill=" + drill);
             pages.put("session", "/api/sessions/2026-11-25");
             pages.put("forecast", "/api/players/" + player + "/forecast?level=1&drill=" + drill);
@@ -101,13 +102,13 @@ final class ReadsBench {
 
     /** The ids of the newest versions of drills like one that is there, so many that all versions are as many as asked for. */
     private static List<String> families(StartedServer server) {
-        JsonNode club = server.get("/api/club");
+        List<JsonNode> club = server.drills();
         ObjectNode copy = null;
-        for (JsonNode drill : club.get("drills")) {
+        for (JsonNode drill : club) {
             copy = drill.get("id").asString().equals(Device.DRILL) ? (ObjectNode) drill : copy;
         }
         List<String> ids = new ArrayList<>(List.of(Device.DRILL));
-        int made = club.get("drills").size();
+        int made = club.size();
         for (int i = 0; made < VERSIONS; i++) {
             String family = "bench-" + i;
             for (int version = 0; version < DRILLS_A_PLAYER && made < VERSIONS; version++, made++) {

@@ -7,6 +7,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
 import javax.sql.DataSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
@@ -18,6 +21,8 @@ import tools.jackson.databind.ObjectMapper;
 public final class StartedServer implements AutoCloseable {
 
     public static final ObjectMapper JSON = new ObjectMapper();
+
+    private static final int DRILLS_AT_ONCE = 40;
 
     private final HttpClient http =
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
@@ -72,9 +77,29 @@ public final class StartedServer implements AutoCloseable {
         return JSON.readTree(send(request(path)).body());
     }
 
+    /** All versions of all drills, as the page is told of them. */
+    public List<JsonNode> drills() {
+        return drills(this::get);
+    }
+
+    /** @param get what a server answers to a path */
+    public static List<JsonNode> drills(Function<String, JsonNode> get) {
+        List<String> asked = new ArrayList<>();
+        get.apply("/api/club")
+                .get("drills")
+                .forEach(drill -> asked.add("of=" + drill.get("id").asString() + "."
+                        + drill.get("tag").asString()));
+        List<JsonNode> drills = new ArrayList<>();
+        for (int from = 0; from < asked.size(); from += DRILLS_AT_ONCE) {
+            List<String> some = asked.subList(from, Math.min(asked.size(), from + DRILLS_AT_ONCE));
+            get.apply("/api/drills/versions?" + String.join("&", some)).forEach(drills::add);
+        }
+        return drills;
+    }
+
     /** The newest version of a drill, as the page is told of it. */
     public JsonNode drill(String family) {
-        for (JsonNode drill : get("/api/club").get("drills")) {
+        for (JsonNode drill : drills()) {
             if (drill.get("family").asString().equals(family)) {
                 return drill;
             }

@@ -135,6 +135,10 @@ public final class Ledger {
         return set.accepted() ? verdict : verdict.with(Advice.notAccepted());
     }
 
+    private Advice advised(SetResult set, History history) {
+        return set.accepted() ? drill.advise(set.level(), history.attempts(), history.before()) : Advice.notAccepted();
+    }
+
     private Verdict verdict(int level, History history) {
         return Verdict.of(drill, level, history.attempts(), history.before(), luck);
     }
@@ -202,19 +206,39 @@ public final class Ledger {
         return OptionalInt.empty();
     }
 
-    /** All sets as they read today, each with those before it: in one go through them. */
-    public List<SetReading> readings() {
+    /**
+     * Some sets as they read today, each with all those before it: in one go through them.
+     *
+     * @param from place of the first of them, {@code to} not included
+     */
+    public List<SetReading> readings(int from, int to) {
+        Check.requireBetween("to", to, 0, sets.size());
+        Check.requireBetween("from", from, 0, to);
         Map<String, Going> tracks = new HashMap<>();
-        List<SetReading> readings = new ArrayList<>(sets.size());
-        for (SetResult set : sets) {
+        List<SetReading> readings = new ArrayList<>(to - from);
+        for (int place = 0; place < to; place++) {
+            SetResult set = sets.get(place);
             Going going = tracks.computeIfAbsent(set.track(), track -> new Going(start, days));
-            Optional<Verdict> verdict = set.attempt().trials().isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(judged(set, going.at(set.level(), set.laid()).with(days.on(set.attempt()))));
-            readings.add(new SetReading(set, set.attempt().standing(), going.level(), verdict));
+            if (place >= from) {
+                readings.add(reading(set, going));
+            }
             going.take(set);
         }
         return readings;
+    }
+
+    private SetReading reading(SetResult set, Going going) {
+        Optional<Advice> advice = set.attempt().trials().isEmpty()
+                ? Optional.empty()
+                : Optional.of(advised(set, going.at(set.level(), set.laid()).with(days.on(set.attempt()))));
+        return new SetReading(set, set.attempt().standing(), going.level(), advice);
+    }
+
+    /** Sets that count after which the level was another, in their order. */
+    public List<SetResult> moved() {
+        return sets.stream()
+                .filter(set -> set.counts() && set.move().isPresent())
+                .toList();
     }
 
     /** The hit rate at each level where the player has trials that count, what was laid otherwise apart. */

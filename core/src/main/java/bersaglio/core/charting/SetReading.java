@@ -1,6 +1,6 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.drill.Verdict;
+import bersaglio.core.drill.Advice;
 import bersaglio.core.goal.Standing;
 import java.util.Optional;
 
@@ -9,6 +9,6 @@ import java.util.Optional;
  *
  * @param levelThen the rung on which the player stood before it, by the moves that still stand; when the set was
  *                  charted at another one, it rests on a set that was changed since
- * @param verdict   what the rules say of it now, which need not be what was said when it closed
+ * @param advice    what the rules say of it now, which need not be what was said when it closed
  */
-public record SetReading(SetResult set, Standing standing, int levelThen, Optional<Verdict> verdict) {}
+public record SetReading(SetResult set, Standing standing, int levelThen, Optional<Advice> advice) {}

@@ -14,17 +14,18 @@ import java.util.Collection;
 public record WatchPoint(Tally there, Tally with, Tally without) {
 
     /** Shots on which nobody looked say nothing of it. */
-    public static WatchPoint of(Collection<NotedShot> shots) {
+    public static WatchPoint of(Collection<NotedShots> noted) {
         Tally there = Tally.NONE;
         Tally with = Tally.NONE;
         Tally without = Tally.NONE;
-        for (NotedShot shot : shots) {
-            if (shot.notes().contains(Note.WATCH_KEPT)) {
-                there = there.plus(true);
-                with = with.plus(shot.hit());
-            } else if (shot.notes().contains(Note.WATCH_LOST)) {
-                there = there.plus(false);
-                without = without.plus(shot.hit());
+        for (NotedShots alike : noted) {
+            if (alike.notes().contains(Note.WATCH_KEPT)) {
+                there = there.plus(
+                        new Tally(alike.shots().trials(), alike.shots().trials()));
+                with = with.plus(alike.shots());
+            } else if (alike.notes().contains(Note.WATCH_LOST)) {
+                there = there.plus(new Tally(0, alike.shots().trials()));
+                without = without.plus(alike.shots());
             }
         }
         return new WatchPoint(there, with, without);

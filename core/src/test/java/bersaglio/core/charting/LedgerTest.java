@@ -16,6 +16,7 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
+import bersaglio.core.drill.Verdict;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
@@ -90,7 +91,7 @@ class LedgerTest {
         Tape changed = held(1, MET).add(move(1, 2));
         held(2, MISSED);
         changed.add(new SetReopened()).close();
-        assertThat(ledger().readings().get(2)).returns(1, SetReading::levelThen);
+        assertThat(ledger().readings(2, 3).get(0)).returns(1, SetReading::levelThen);
     }
 
     @Test
@@ -170,7 +171,7 @@ class LedgerTest {
         assertThat(ledger.on("BACKHAND").level()).isEqualTo(2);
         assertThat(ledger.on("FOREHAND").level()).isEqualTo(1);
         assertThat(ledger.verdictOn(both.get(2)).orElseThrow().tries()).isEqualTo(1);
-        assertThat(ledger.readings()).extracting(SetReading::levelThen).containsExactly(1, 1, 1);
+        assertThat(ledger.readings(0, 3)).extracting(SetReading::levelThen).containsExactly(1, 1, 1);
         assertThat(ledger.on("FOREHAND").rates()).extracting(LevelRate::sets).containsExactly(1);
     }
 
@@ -231,10 +232,15 @@ class LedgerTest {
             }
         }
         Ledger ledger = ledger();
-        assertThat(ledger.readings()).hasSize(40).allSatisfy(reading -> assertThat(reading.verdict())
+        List<SetReading> all = ledger.readings(0, 40);
+        assertThat(all).hasSize(40).allSatisfy(reading -> assertThat(reading.advice())
                 .usingRecursiveComparison()
-                .isEqualTo(ledger.verdictOn(reading.set())));
-        assertThat(ledger.readings().get(39).levelThen()).isBetween(1, 2);
+                .isEqualTo(ledger.verdictOn(reading.set()).map(Verdict::advice)));
+        assertThat(all.get(39).levelThen()).isBetween(1, 2);
+        assertThat(ledger.readings(12, 31))
+                .usingRecursiveFieldByFieldElementComparator()
+                .isEqualTo(all.subList(12, 31));
+        assertThatThrownBy(() -> ledger.readings(3, 41)).isInstanceOf(Refused.class);
     }
 
     private Tape held(int level, String trials) {

@@ -58,13 +58,13 @@ class LookingBackTest {
 
     @Test
     void aWatchPointIsJudgedOnlyWhereItWasLookedAt() {
-        List<NotedShot> shots = List.of(
-                new NotedShot(List.of(Note.WATCH_KEPT), true),
-                new NotedShot(List.of(Note.WATCH_KEPT, Note.MARKED), true),
-                new NotedShot(List.of(Note.WATCH_KEPT), false),
-                new NotedShot(List.of(Note.WATCH_LOST), false),
-                new NotedShot(List.of(Note.NET_CLIP), true));
-        assertThat(WatchPoint.of(shots)).isEqualTo(new WatchPoint(new Tally(3, 4), new Tally(2, 3), new Tally(0, 1)));
+        List<NotedShots> shots = List.of(
+                new NotedShots(List.of(Note.WATCH_KEPT), new Tally(1, 2)),
+                new NotedShots(List.of(Note.WATCH_KEPT, Note.MARKED), new Tally(1, 1)),
+                new NotedShots(List.of(Note.WATCH_KEPT), new Tally(0, 1)),
+                new NotedShots(List.of(Note.WATCH_LOST), new Tally(0, 1)),
+                new NotedShots(List.of(Note.NET_CLIP), new Tally(1, 1)));
+        assertThat(WatchPoint.of(shots)).isEqualTo(new WatchPoint(new Tally(4, 5), new Tally(2, 4), new Tally(0, 1)));
         assertThat(WatchPoint.of(List.of())).isEqualTo(new WatchPoint(Tally.NONE, Tally.NONE, Tally.NONE));
     }
 
@@ -72,8 +72,9 @@ class LookingBackTest {
     void netClipsCanBeLeftOutOfARate() {
         tape("1110").close();
         LevelRate rate = new Ledger(Samples.drill(), results()).rates().get(0);
-        Tally clips = NotedShot.netClips(List.of(
-                new NotedShot(List.of(Note.NET_CLIP, Note.MARKED), true), new NotedShot(List.of(Note.MARKED), true)));
+        Tally clips = NotedShots.netClips(List.of(
+                new NotedShots(List.of(Note.NET_CLIP, Note.MARKED), new Tally(1, 1)),
+                new NotedShots(List.of(Note.MARKED), new Tally(1, 1))));
         assertThat(clips).isEqualTo(new Tally(1, 1));
         LevelRate clean = rate.without(clips).orElseThrow();
         assertThat(clean.tally()).isEqualTo(new Tally(2, 3));

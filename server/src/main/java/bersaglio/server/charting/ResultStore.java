@@ -1,13 +1,13 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.NotedShot;
+import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.shot.Note;
-import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.server.storage.SettingStore;
 import bersaglio.server.storage.Writer;
@@ -19,6 +19,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -97,20 +98,22 @@ public class ResultStore {
         return holders;
     }
 
-    /** Every landing of the player's sets that count on a drill version. */
-    public List<Landing> landingsOf(UUID player, String drill) {
+    /** Every landing of those of some sets that count, in the order they were held. */
+    public List<Landing> landingsOf(List<UUID> runs) {
+        if (runs.isEmpty()) {
+            return List.of();
+        }
         return jdbc.sql(
                         """
                         select shot.run, shot.x, shot.y, shot.stage, shot.outcome, shot.side, shot.zone
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
-                        where held.generation = :generation and held.player = :player and held.drill = :drill
+                        where held.generation = :generation and held.run in (:runs)
                             and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
                         order by held.held_at, held.run, shot.place
                         """)
                 .param("generation", generation)
-                .param("player", player)
-                .param("drill", drill)
+                .param("runs", runs)
                 .query((row, number) -> new Landing(
                         row.getObject(1, UUID.class),
                         row.getDouble(2),
@@ -122,19 +125,21 @@ public class ResultStore {
                 .list();
     }
 
-    /** A shot of a set that counts, on which something is marked, and where it was played. */
-    public record Noted(String drill, String track, int level, String laid, NotedShot shot) {}
+    /** Shots of sets that count on which the same is marked, and where they were played. */
+    public record Noted(String drill, String track, int level, String laid, NotedShots shots) {}
 
     /** Shots of a player that count and on which something is marked. */
     public List<Noted> notedBy(UUID player) {
         return jdbc.sql(
                         """
-                        select held.drill, held.track, held.level, held.laid, shot.notes, shot.outcome
+                        select held.drill, held.track, held.level, held.laid, shot.notes,
+                            count(case when shot.outcome = 'HIT' then 1 end), count(*)
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player
                             and held.closed and not held.struck and shot.counted and shot.notes is not null
                             and shot.outcome not in ('VOID', 'NOT_SEEN')
+                        group by held.drill, held.track, held.level, held.laid, shot.notes
                         """)
                 .param("generation", generation)
                 .param("player", player)
@@ -143,11 +148,49 @@ public class ResultStore {
                         row.getString(2),
                         row.getInt(3),
                         row.getString(4),
-                        new NotedShot(
+                        new NotedShots(
                                 Arrays.stream(row.getString(5).split(","))
                                         .map(Note::valueOf)
                                         .toList(),
-                                row.getString(6).equals(Outcome.HIT.name()))))
+                                new Tally(row.getInt(6), row.getInt(7)))))
+                .list();
+    }
+
+    /** How many sets were held, and the last of them when. */
+    public record Held(int sets, long last) {
+        public static final Held NOTHING = new Held(0, 0);
+    }
+
+    /** What a player has held. */
+    public Map<Footing.Way, Held> heldBy(UUID player) {
+        Map<Footing.Way, Held> held = new HashMap<>();
+        jdbc.sql(
+                        """
+                        select drill, track, count(*), max(held_at) from set_result
+                        where generation = :generation and player = :player group by drill, track
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .query(row -> {
+                    held.put(
+                            new Footing.Way(row.getString(1), row.getString(2)),
+                            new Held(row.getInt(3), row.getLong(4)));
+                });
+        return held;
+    }
+
+    /** The sets of a player held since then, in their order. */
+    public List<SetResult> heldSince(long from, UUID player) {
+        return jdbc.sql(
+                        "select " + SET_COLUMNS
+                                + """
+                         from set_result where generation = :generation and player = :player and held_at >= :from
+                        order by held_at, run
+                        """)
+                .param("generation", generation)
+                .param("from", from)
+                .param("player", player)
+                .query(ResultStore::readSet)
                 .list();
     }
 
@@ -232,11 +275,27 @@ public class ResultStore {
                 .list();
     }
 
+    /** What one player hit in the sets that count since then. */
+    public List<Volume> volumesSince(long from, UUID player) {
+        return jdbc.sql(
+                        """
+                        select volume.balls from volume_result as volume join set_result as held
+                            on held.generation = volume.generation and held.run = volume.run
+                        where volume.generation = :generation and volume.player = :player and held.held_at >= :from
+                            and held.closed and not held.struck
+                        """)
+                .param("generation", generation)
+                .param("player", player)
+                .param("from", from)
+                .query((row, number) -> new Volume(player.toString(), row.getInt(1)))
+                .list();
+    }
+
     /** What a player hit in another's set. */
     public record WithAnother(UUID run, UUID of, String drill, long heldAt, int balls) {}
 
-    /** The sets of others in which a player hit, the latest first. */
-    public List<WithAnother> withOthers(UUID player) {
+    /** The latest sets of others in which a player hit, the latest first. */
+    public List<WithAnother> withOthers(UUID player, int most) {
         return jdbc.sql(
                         """
                         select held.run, held.player, held.drill, held.held_at, volume.balls
@@ -244,10 +303,11 @@ public class ResultStore {
                             on held.generation = volume.generation and held.run = volume.run
                         where volume.generation = :generation and volume.player = :player and held.player <> :player
                             and held.closed and not held.struck
-                        order by held.held_at desc, held.run
+                        order by held.held_at desc, held.run fetch first :most rows only
                         """)
                 .param("generation", generation)
                 .param("player", player)
+                .param("most", most)
                 .query((row, number) -> new WithAnother(
                         row.getObject(1, UUID.class),
                         row.getObject(2, UUID.class),

@@ -2,19 +2,47 @@ package bersaglio.server.drills;
 
 import bersaglio.core.drill.Drill;
 import bersaglio.wire.view.DrillView;
+import java.util.HexFormat;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.zip.CRC32;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
 
 /** Drills as they are shown. A version never changes, so what its levels ask for is worked out once. */
 @Component
 public class DrillViews {
 
-    private final Map<String, DrillView> known = new ConcurrentHashMap<>();
+    private final Map<String, Shown> known = new ConcurrentHashMap<>();
+    private final ObjectMapper json;
 
-    DrillViews() {}
+    private record Shown(DrillView view, String tag) {}
+
+    /**
+     * A drill version, and what tells apart how it is shown: that changes only with the rules.
+     *
+     * @param tag 8 hexadecimal digits
+     */
+    public record TaggedDrill(String id, String tag) {}
+
+    DrillViews(ObjectMapper json) {
+        this.json = json;
+    }
 
     public DrillView of(Drill drill) {
-        return known.computeIfAbsent(drill.id(), id -> DrillView.of(drill));
+        return shown(drill).view;
+    }
+
+    public TaggedDrill tagged(Drill drill) {
+        return new TaggedDrill(drill.id(), shown(drill).tag);
+    }
+
+    private Shown shown(Drill drill) {
+        return known.computeIfAbsent(drill.id(), id -> {
+            DrillView view = DrillView.of(drill);
+            CRC32 check = new CRC32();
+            check.update(json.writeValueAsBytes(view));
+            return new Shown(view, HexFormat.of().toHexDigits((int) check.getValue()));
+        });
     }
 }

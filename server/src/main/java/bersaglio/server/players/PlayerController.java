@@ -23,11 +23,11 @@ import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.ResultStore;
 import bersaglio.server.drills.DrillViews;
+import bersaglio.server.drills.DrillViews.TaggedDrill;
 import bersaglio.server.players.PlayerStore.Player;
 import bersaglio.server.storage.Shelf;
 import bersaglio.server.storage.Writer;
 import bersaglio.wire.view.CourtView;
-import bersaglio.wire.view.DrillView;
 import bersaglio.wire.view.PlaceVersionView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.ZoneReportView;
@@ -98,7 +98,7 @@ class PlayerController {
     }
 
     /**
-     * What a page needs before anything else: every version of every drill, of each the newest first, and the courts
+     * What a page needs before anything else: which versions of which drills there are, of each the newest first, and the courts
      * that they, the targets and the places are on. {@code serverTime} is in milliseconds since 1970; {@code days} says by
      * how many milliseconds the club's clocks are ahead of UTC since which instant.
      */
@@ -107,7 +107,7 @@ class PlayerController {
             long serverTime,
             List<ClubDays.Change> days,
             List<Player> players,
-            List<DrillView> drills,
+            List<TaggedDrill> drills,
             List<CourtView> courts,
             List<PlaceVersionView> places) {}
 
@@ -121,7 +121,7 @@ class PlayerController {
                 clock.millis(),
                 days.changes(),
                 players.all(),
-                drills.all().stream().map(views::of).toList(),
+                drills.all().stream().map(views::tagged).toList(),
                 courts().stream().map(CourtView::of).toList(),
                 places.all().stream().map(PlaceVersionView::of).toList());
     }

@@ -172,7 +172,7 @@ final class Mutants {
         JsonNode place = club.at("/places/0");
         List<JsonNode> drills = new ArrayList<>();
         List<JsonNode> goals = new ArrayList<>();
-        club.get("drills").forEach(drill -> {
+        server.drills().forEach(drill -> {
             drills.add(drill);
             goals.add(drill.at("/levels/0/goal"));
         });

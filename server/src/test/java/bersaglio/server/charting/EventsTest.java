@@ -187,7 +187,7 @@ class EventsTest {
     }
 
     private String drillWith(String goal) {
-        for (JsonNode drill : server.get("/api/club").get("drills")) {
+        for (JsonNode drill : server.drills()) {
             if (drill.at("/levels/0/goal/kind").asString().equals(goal)) {
                 return drill.get("id").asString();
             }
@@ -296,7 +296,7 @@ class EventsTest {
     }
 
     private JsonNode record(String of) {
-        return server.get("/api/players/" + of).at("/records/0");
+        return server.get("/api/players/" + of + "/record?drill=" + Device.DRILL);
     }
 
     private static JsonNode answers(HttpResponse<String> answer) {

@@ -36,7 +36,7 @@ class DemoClubTest {
     void everyKindOfGoalAndBothCourtsHaveBeenChartedAndThereIsSomethingToDecide() throws Exception {
         try (StartedServer server = StartedServer.withDemo()) {
             Map<String, JsonNode> drills = new HashMap<>();
-            for (JsonNode drill : server.get("/api/club").get("drills")) {
+            for (JsonNode drill : server.drills()) {
                 drills.put(drill.get("id").asString(), drill);
             }
             Set<String> goals = new TreeSet<>();

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -42,7 +44,7 @@ class DrillsTest {
     }
 
     private long versions() {
-        return server.get("/api/club").get("drills").findValuesAsString("family").stream()
+        return server.drills().stream().map(drill -> drill.get("family").asString()).toList().stream()
                 .filter("straight-clear"::equals)
                 .count();
     }
@@ -101,9 +103,35 @@ class DrillsTest {
 
     /** What is begun is seen on Today; what nobody began waits in the library. */
     @Test
+    void aVersionIsToldOnceAndKeptAndSoIsNoOther() {
+        String told = "straight-clear-1."
+                + server.get("/api/club")
+                        .get("drills")
+                        .valueStream()
+                        .filter(drill -> drill.get("id").asString().equals("straight-clear-1"))
+                        .map(drill -> drill.get("tag").asString())
+                        .findFirst()
+                        .orElseThrow();
+        HttpResponse<String> answer = server.send(server.request("/api/drills/versions?of=" + told));
+        assertThat(answer.headers().allValues("Cache-Control")).containsExactly("private, max-age=31536000, immutable");
+        assertThat(StartedServer.JSON.readTree(answer.body()).at("/0/id").asString())
+                .isEqualTo("straight-clear-1");
+        for (String other :
+                List.of("straight-clear-1.00000000", "straight-clear-1", "straight-clear-99.00000000", ".")) {
+            HttpResponse<String> refused = server.send(server.request("/api/drills/versions?of=" + other));
+            assertThat(refused.statusCode()).isEqualTo(404);
+            assertThat(refused.body()).contains("unknown_id", "\"of\"");
+            assertThat(refused.headers().firstValue("Cache-Control")).hasValue("no-store");
+        }
+        String many = String.join("&", Collections.nCopies(41, "of=" + told));
+        assertThat(server.send(server.request("/api/drills/versions?" + many)).body())
+                .contains("out_of_range");
+    }
+
+    @Test
     void aReadyDrillIsWorkedOnOnceASetOfItWasOpened() throws IOException {
         try (StartedServer club = StartedServer.withDemo()) {
-            assertThat(club.get("/api/club").get("drills").size()).isGreaterThan(30);
+            assertThat(club.drills().size()).isGreaterThan(30);
             String player = Device.newId();
             club.put("/api/players/" + player, "{\"name\":\"Aria Tester\",\"hand\":\"RIGHT\"}");
             assertThat(club.get("/api/players/" + player).get("records").findValuesAsString("drill"))

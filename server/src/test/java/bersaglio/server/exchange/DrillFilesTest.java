@@ -47,7 +47,9 @@ class DrillFilesTest {
     }
 
     private static Set<String> families() {
-        return new HashSet<>(server.get("/api/club").get("drills").findValuesAsString("family"));
+        return new HashSet<>(server.drills().stream()
+                .map(drill -> drill.get("family").asString())
+                .toList());
     }
 
     private static String file(String family) {

@@ -90,9 +90,11 @@ class SessionsTest {
         assertThat(page.at("/watched/0/there").get("trials").asInt()).isEqualTo(3);
         assertThat(page.at("/watched/0/withIt/hits").asInt()).isEqualTo(2);
         assertThat(page.at("/watched/0/withoutIt/trials").asInt()).isEqualTo(1);
-        assertThat(page.at("/records/0/rates/0/trials").asInt()).isEqualTo(10);
-        assertThat(page.at("/records/0/rates/0/clean/hits").asInt()).isEqualTo(7);
-        assertThat(page.at("/records/0/rates/0/clean/trials").asInt()).isEqualTo(9);
+        JsonNode record = server.get("/api/players/" + player + "/record?drill="
+                + page.at("/records/0/drill").asString());
+        assertThat(record.at("/rates/0/trials").asInt()).isEqualTo(10);
+        assertThat(record.at("/rates/0/clean/hits").asInt()).isEqualTo(7);
+        assertThat(record.at("/rates/0/clean/trials").asInt()).isEqualTo(9);
         JsonNode other = server.get("/api/players/" + partner);
         assertThat(other.at("/withOthers/0/run").asString()).isEqualTo(device.run());
         assertThat(other.at("/withOthers/0/balls").asInt()).isEqualTo(5);

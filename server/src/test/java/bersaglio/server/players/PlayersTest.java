@@ -11,6 +11,7 @@ import bersaglio.server.StartedServer;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -64,18 +65,52 @@ class PlayersTest {
     @Test
     void aPlayerPageHoldsSetsRatesAndLandings() {
         JsonNode nora = playerNamed("Nora Ginestra");
-        JsonNode record = null;
-        for (JsonNode one :
-                server.get("/api/players/" + nora.get("id").asString()).get("records")) {
-            record = one.get("drill").asString().equals("straight-clear-1") ? one : record;
-        }
-        assertThat(record).isNotNull();
+        String path = "/api/players/" + nora.get("id").asString();
+        assertThat(server.get(path).get("records"))
+                .extracting(one -> one.get("drill").asString())
+                .contains(Device.DRILL);
+        JsonNode record = server.get(path + "/record?drill=" + Device.DRILL);
         assertThat(record.get("sets")).hasSizeGreaterThan(8);
         assertThat(record.get("rates")).hasSizeGreaterThan(2);
         assertThat(record.get("landings")).hasSizeGreaterThan(80);
         for (JsonNode set : record.get("sets")) {
-            assertThat(set.at("/verdict/luckChance").asDouble()).isBetween(0.0, 1.0);
+            assertThat(set.at("/advice/code").asString()).isNotEmpty();
         }
+    }
+
+    @Test
+    void aLongRecordIsReadInPagesFromTheLatestSetBack() {
+        String player = Device.newId();
+        server.put("/api/players/" + player, "{\"name\":\"Long Record\",\"hand\":\"LEFT\"}");
+        for (int set = 0; set < 50; set++) {
+            Device device = new Device(server);
+            device.fates(List.of(device.opened(player, Device.DRILL, 1), device.landed(0, 3), device.closed()));
+        }
+        String path = "/api/players/" + player + "/record?drill=" + Device.DRILL;
+        List<String> runs = new ArrayList<>();
+        String before = "";
+        JsonNode page;
+        do {
+            page = server.get(path + before);
+            List<String> read = new ArrayList<>();
+            page.get("sets").forEach(reading -> read.add(reading.at("/set/run").asString()));
+            assertThat(read).hasSizeBetween(1, 24);
+            assertThat(page.get("landings")).hasSize(read.size());
+            assertThat(page.at("/rates/0/trials").asInt()).as("of all sets").isEqualTo(50);
+            runs.addAll(0, read);
+            before = "&before=" + read.get(0);
+        } while (page.get("earlier").asInt() > 0);
+        List<String> held = new ArrayList<>();
+        server.get("/api/players/" + player + "/ledger?drill=" + Device.DRILL)
+                .get("sets")
+                .forEach(line -> held.add(line.get("run").asString()));
+        assertThat(runs).hasSize(50).isEqualTo(held);
+
+        assertThat(server.send(server.request(path + "&before=" + Device.newId()))
+                        .body())
+                .contains("unknown_id", "before");
+        assertThat(server.send(server.request(path + "&track=FROM_LEFT")).body())
+                .contains("not_allowed", "track");
     }
 
     @Test
@@ -180,7 +215,7 @@ class PlayersTest {
     /** What the server's serialiser writes of a drill is what the codec of the page reads. */
     @Test
     void thePageReadsTheDrillThatTheServerWrites() {
-        for (JsonNode given : server.get("/api/club").get("drills")) {
+        for (JsonNode given : server.drills()) {
             Drill drill = server.bean(Drills.class)
                     .version(given.get("id").asString())
                     .orElseThrow();

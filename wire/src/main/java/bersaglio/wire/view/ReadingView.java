@@ -9,10 +9,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param levelThen the rung on which the player stood before it; another than the set's own means that it rests on a
  *                  set that was changed since
- * @param verdict   what the rules say of it now
+ * @param advice    what the rules say of it now
  */
 public record ReadingView(
-        SetLine set, int hits, int trials, Standing standing, int levelThen, @Nullable VerdictView verdict) {
+        SetLine set, int hits, int trials, Standing standing, int levelThen, @Nullable AdviceView advice) {
 
     public static ReadingView of(SetReading reading) {
         var tally = reading.set().attempt().tally();
@@ -22,6 +22,6 @@ public record ReadingView(
                 tally.trials(),
                 reading.standing(),
                 reading.levelThen(),
-                reading.verdict().map(VerdictView::of).orElse(null));
+                reading.advice().map(AdviceView::of).orElse(null));
     }
 }

@@ -1,0 +1,50 @@
+import { api, type ClubList, type Drill } from '@/shared/api'
+import { forget, recallAll, remember } from './deviceLog'
+
+type Listed = ClubList['drills'][number]
+
+/** Drill versions never change: each is asked for once, and kept on this device as long as the club lists it. */
+const KEY = 'drill.'
+const AT_ONCE = 40
+const kept = new Map<string, Drill>()
+let recalled: Promise<void> | undefined
+
+const nameOf = ({ id, tag }: Listed) => `${id}.${tag}`
+
+async function recall(): Promise<void> {
+  for (const [name, { data: drill }] of await recallAll<Drill>(KEY)) {
+    kept.set(name, drill)
+  }
+}
+
+/** Asks for those of these that are not here yet; refused when any of them cannot be had. */
+export async function fetchMissing(listed: Listed[]): Promise<void> {
+  await (recalled ??= recall())
+  const missing = listed.map(nameOf).filter((name) => !kept.has(name))
+  for (let from = 0; from < missing.length; from += AT_ONCE) {
+    const some = missing.slice(from, from + AT_ONCE)
+    const { data } = await api.GET('/api/drills/versions', { params: { query: { of: some } } })
+    if (!data) {
+      throw new Error('drills cannot be had')
+    }
+    for (const [place, drill] of data.entries()) {
+      const name = some[place] ?? ''
+      kept.set(name, drill)
+      // A device without room still shows what it was told.
+      await remember(KEY + name, drill).catch(() => undefined)
+    }
+  }
+}
+
+/** Those of these that are here, in their order. */
+export async function drillsOf(listed: Listed[]): Promise<Drill[]> {
+  await (recalled ??= recall())
+  return listed.flatMap((one) => kept.get(nameOf(one)) ?? [])
+}
+
+export async function forgetOthersThan(listed: Listed[]): Promise<void> {
+  const names = new Set(listed.map(nameOf))
+  const gone = [...kept.keys()].filter((name) => !names.has(name))
+  gone.forEach((name) => kept.delete(name))
+  await forget(gone.map((name) => KEY + name))
+}
