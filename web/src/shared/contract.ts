@@ -1462,6 +1462,7 @@ export interface components {
         };
         RunView: {
             events: components["schemas"]["EventView"][];
+            kind: string;
             set: components["schemas"]["SetView"];
         };
         Running: {

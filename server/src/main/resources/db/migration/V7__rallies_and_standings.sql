@@ -24,6 +24,18 @@ create table if not exists rally_result (
     primary key (generation, run, place)
 );
 
+-- Shots that count and on which the same is marked, with whose they are.
+create table if not exists noted_result (
+    generation int not null,
+    run        uuid not null,
+    player     uuid not null,
+    notes      varchar(200) not null,
+    hits       int not null,
+    shots      int not null,
+    primary key (generation, run, notes)
+);
+create index if not exists noted_result_of_player on noted_result (generation, player);
+
 -- What is open on a drill, what others hit at it, and what was held when.
 create index if not exists set_result_of_drill on set_result (generation, drill, held_at);
 create index if not exists set_result_held on set_result (generation, held_at);

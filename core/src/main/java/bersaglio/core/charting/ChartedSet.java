@@ -9,10 +9,13 @@ import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.core.target.Conditions;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -145,6 +148,20 @@ public record ChartedSet(
 
     public Standing standing() {
         return count.standing();
+    }
+
+    /** Shots that count and on which something is marked; one that nobody saw, or that is void, is none. */
+    public List<NotedShots> noted() {
+        Map<List<Note>, Tally> alike = new LinkedHashMap<>();
+        for (Shot shot : shots) {
+            Outcome outcome = shot.ruling().outcome();
+            if (shot.counted() && !shot.notes().isEmpty() && outcome != Outcome.VOID && outcome != Outcome.NOT_SEEN) {
+                alike.merge(shot.notes(), Tally.NONE.plus(outcome == Outcome.HIT), Tally::plus);
+            }
+        }
+        return alike.entrySet().stream()
+                .map(one -> new NotedShots(one.getKey(), one.getValue()))
+                .toList();
     }
 
     /** Balls that each player in it hit. */

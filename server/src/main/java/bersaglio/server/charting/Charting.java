@@ -1,13 +1,6 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.EventBody;
-import bersaglio.core.charting.SetChart;
-import bersaglio.core.charting.SetEvent;
-import bersaglio.core.charting.SharedEvent;
-import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Problem;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.storage.NotWritten;
@@ -21,12 +14,10 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -52,32 +43,15 @@ public class Charting {
     private static final Logger LOG = LoggerFactory.getLogger(Charting.class);
 
     private final EventLog log;
-    private final ResultStore results;
-    private final Standings standings;
     private final RecentRuns recent;
-    private final KnownPlayers players;
-    private final Progressions progressions;
-    private final Drills drills;
+    private final ChartKinds kinds;
     private final Clock clock;
     private final Writer writer;
 
-    Charting(
-            EventLog log,
-            ResultStore results,
-            Standings standings,
-            RecentRuns recent,
-            KnownPlayers players,
-            Progressions progressions,
-            Drills drills,
-            Clock clock,
-            Writer writer) {
+    Charting(EventLog log, RecentRuns recent, ChartKinds kinds, Clock clock, Writer writer) {
         this.log = log;
-        this.results = results;
-        this.standings = standings;
         this.recent = recent;
-        this.players = players;
-        this.progressions = progressions;
-        this.drills = drills;
+        this.kinds = kinds;
         this.clock = clock;
         this.writer = writer;
     }
@@ -98,7 +72,7 @@ public class Charting {
         return log.countRuns() > 0;
     }
 
-    private record Intake(List<Answer> answers, List<RunIntake> runs) {
+    private record Intake(List<Answer> answers, List<RunIntake<?>> runs) {
 
         Intake and(Intake other) {
             return new Intake(joined(answers, other.answers), joined(runs, other.runs));
@@ -184,7 +158,7 @@ public class Charting {
     private final class SessionIntakes {
 
         private final Map<UUID, Long> nextPositions = new HashMap<>();
-        private final Map<UUID, RunIntake> runs = new LinkedHashMap<>();
+        private final Map<UUID, RunIntake<?>> runs = new LinkedHashMap<>();
         private final Map<UUID, ChartEvent> taken;
         private final List<EventLog.Placed> placed = new ArrayList<>();
 
@@ -203,8 +177,8 @@ public class Charting {
                 }
                 throw new Refused("id_reused", "id", event.id(), "the event already stored under this id, unchanged");
             }
-            RunIntake run = runFor(event);
-            check(event, run);
+            RunIntake<?> run = runFor(event);
+            run.now.check(event);
             UUID session = Ids.parse("session", event.session());
             long position = nextPosition(session);
             nextPositions.put(session, position + 1);
@@ -219,10 +193,10 @@ public class Charting {
             return known == null ? log.nextPosition(session) : known;
         }
 
-        private RunIntake runFor(ChartEvent event) {
+        private RunIntake<?> runFor(ChartEvent event) {
             UUID id = Ids.parse("run", event.run());
             UUID session = Ids.parse("session", event.session());
-            RunIntake run = runs.get(id);
+            RunIntake<?> run = runs.get(id);
             if (run == null) {
                 run = load(id, session, event);
                 runs.put(id, run);
@@ -233,116 +207,63 @@ public class Charting {
             return run;
         }
 
-        private RunIntake load(UUID id, UUID session, ChartEvent event) {
+        private RunIntake<?> load(UUID id, UUID session, ChartEvent event) {
             Optional<EventLog.RunRow> row = log.run(id);
             if (row.isPresent()) {
                 long last = row.get().lastPosition();
-                RecentRuns.Run run =
-                        recent.find(id, last).orElseGet(() -> RecentRuns.Run.replayed(drills, log.ofRun(id)));
-                return new RunIntake(id, row.get().session(), run, last);
+                Run<?> run = recent.find(id, last).orElseGet(() -> kinds.of(log.ofRun(id)));
+                return new RunIntake<>(id, row.get().session(), run, last);
             }
-            if (!(event.what() instanceof SetEvent.SetOpened)) {
-                throw new Refused("unknown_id", "run", event.run(), "a run that was opened");
-            }
-            check(event, null);
+            Run<?> opened = kinds.openedBy(event.what())
+                    .orElseThrow(() -> new Refused("unknown_id", "run", event.run(), "a run that was opened"));
+            opened.check(event);
             nextPositions.put(session, nextPosition(session));
             log.openRun(id, session);
-            return new RunIntake(id, session, RecentRuns.Run.NEW, 0);
+            return new RunIntake<>(id, session, opened, 0);
         }
 
-        List<RunIntake> store() {
+        List<RunIntake<?>> store() {
             log.append(placed, clock.millis());
             nextPositions.forEach(log::setNextPosition);
-            List<RunIntake> written =
+            List<RunIntake<?>> written =
                     runs.values().stream().filter(RunIntake::hasMore).toList();
-            for (RunIntake run : written) {
-                ChartedSet before = run.stored.set();
-                ChartedSet now = run.replay();
-                results.save(before, now);
-                standings.follow(before, now);
-                if (before == null || !before.player().equals(now.player())) {
-                    progressions.worksOn(
-                            Ids.parse("player", now.player()), now.drill().family());
-                }
-            }
+            written.forEach(RunIntake::save);
             return written;
         }
     }
 
     /** One run while a batch adds to it. */
-    private final class RunIntake {
+    private final class RunIntake<C> {
 
         private final UUID id;
         private final UUID session;
-        private final RecentRuns.Run stored;
-        private final List<ChartEvent> events;
-        private @Nullable ChartedSet now;
+        private final Run<C> stored;
+        private Run<C> now;
         private long lastPosition;
 
-        RunIntake(UUID id, UUID session, RecentRuns.Run stored, long lastPosition) {
+        RunIntake(UUID id, UUID session, Run<C> stored, long lastPosition) {
             this.id = id;
             this.session = session;
             this.stored = stored;
-            this.events = new ArrayList<>(stored.events());
-            this.now = stored.set();
+            this.now = stored;
             this.lastPosition = lastPosition;
         }
 
         void add(ChartEvent event, long position) {
-            events.add(event);
-            now = null;
+            now = now.and(event);
             lastPosition = position;
         }
 
         boolean hasMore() {
-            return events.size() > stored.events().size();
+            return now != stored;
         }
 
-        /** The set with all that was added so far. */
-        ChartedSet replay() {
-            ChartedSet known = now;
-            if (known == null) {
-                known = SetChart.replay(drills, events);
-                now = known;
-            }
-            return known;
+        void save() {
+            now.saveAfter(stored);
         }
 
         void keep() {
-            recent.keep(id, lastPosition, new RecentRuns.Run(List.copyOf(events), now));
+            recent.keep(id, lastPosition, now);
         }
-    }
-
-    /** What an event names must be there, at the levels that its drill has. */
-    private void check(ChartEvent event, @Nullable RunIntake run) {
-        if (event.what() instanceof SetEvent.SetOpened opened) {
-            if (run != null && !run.events.isEmpty()) {
-                throw new Refused("already_opened", "run", event.run(), "one set.opened a run");
-            }
-            players.require(opened.player());
-            Drill drill = drills.known(opened.drill());
-            drill.level(opened.level()).target().requireLaid(opened.conditions());
-            requireTrack(drill, opened.track());
-        } else if (event.what() instanceof SetEvent.SetMoved moved) {
-            players.require(moved.player());
-            drillOf(run).level(moved.level());
-        } else if (event.what() instanceof SharedEvent.LevelMoved moved) {
-            drillOf(run).level(moved.move().from());
-            drillOf(run).level(moved.move().to());
-        } else if (event.what() instanceof SetEvent.HitsCounted counted && run != null) {
-            run.replay().requireRoomFor(counted);
-        }
-    }
-
-    private static void requireTrack(Drill drill, String track) {
-        List<String> tracks = drill.design().tracks();
-        if (!track.isEmpty() && !tracks.contains(track)) {
-            throw new Refused("not_allowed", "track", track, String.join(", ", tracks));
-        }
-    }
-
-    private Drill drillOf(@Nullable RunIntake run) {
-        EventBody first = Objects.requireNonNull(run).events.get(0).what();
-        return drills.known(((SetEvent.SetOpened) first).drill());
     }
 }

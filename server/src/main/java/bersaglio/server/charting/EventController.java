@@ -1,15 +1,11 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.SetChart;
-import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.problem.ProblemView;
 import bersaglio.server.problem.Words;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
-import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonValue;
@@ -37,13 +33,13 @@ class EventController {
     private static final int MOST_EVENTS = 100;
 
     private final Charting charting;
-    private final Drills drills;
+    private final ChartKinds kinds;
     private final Words words;
     private final Clock clock;
 
-    EventController(Charting charting, Drills drills, Words words, Clock clock) {
+    EventController(Charting charting, ChartKinds kinds, Words words, Clock clock) {
         this.charting = charting;
-        this.drills = drills;
+        this.kinds = kinds;
         this.words = words;
         this.clock = clock;
     }
@@ -54,8 +50,9 @@ class EventController {
     /** What became of an event; {@code problem} says why it was refused or must be kept. */
     record EventAnswer(String id, Charting.Fate fate, @Nullable ProblemView problem) {}
 
-    /** A run's events in order, and the set that they make. */
-    record RunView(@Schema(ref = "#/components/schemas/SetView") SetView set, List<EventDocs.EventView> events) {}
+    /** A run's events in order, the kind of chart that it is, and what they make, under the name of that kind. */
+    record RunView(
+            String kind, @Schema(ref = "#/components/schemas/SetView") SetView set, List<EventDocs.EventView> events) {}
 
     @PostMapping(path = "/api/events", consumes = MediaType.APPLICATION_JSON_VALUE)
     EventAnswers receive(
@@ -78,7 +75,7 @@ class EventController {
                 charting.receive(batch).stream().map(this::answer).toList(), clock.millis());
     }
 
-    /** The events of a run as they were written, with {@code set} as they make it. */
+    /** The events of a run as they were written, with what they make. */
     @GetMapping(path = "/api/runs/{run}", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RunView.class)))
     String run(@PathVariable UUID run) {
@@ -86,10 +83,9 @@ class EventController {
         if (events.isEmpty()) {
             throw new Refused("unknown_id", "run", run.toString(), "a run that was opened");
         }
-        ChartedSet set = SetChart.replay(drills, events);
         JsonArray written = new JsonArray();
         events.forEach(event -> written.add(EventCodec.encode(event)));
-        return "{\"set\":" + SetViewFormat.encode(SetView.of(set)) + ",\"events\":" + written + "}";
+        return kinds.of(events).view().add("events", written).toString();
     }
 
     private EventAnswer answer(Charting.Answer answer) {

@@ -1,17 +1,13 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Rules;
-import bersaglio.core.charting.SetChart;
-import bersaglio.core.drill.Drills;
 import bersaglio.server.Settings;
 import bersaglio.server.storage.Preparation;
 import bersaglio.server.storage.SettingStore;
 import bersaglio.server.storage.Writer;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,25 +25,22 @@ public class Rebuild implements Preparation {
     private static final UUID BEFORE_ALL = new UUID(0, 0);
 
     private final EventLog log;
-    private final ResultStore results;
-    private final Standings standings;
-    private final Drills drills;
+    private final ChartKinds kinds;
+    private final Generations generations;
     private final SettingStore settings;
     private final Writer writer;
     private final Settings asked;
 
     Rebuild(
             EventLog log,
-            ResultStore results,
-            Standings standings,
-            Drills drills,
+            ChartKinds kinds,
+            Generations generations,
             SettingStore settings,
             Writer writer,
             Settings asked) {
         this.log = log;
-        this.results = results;
-        this.standings = standings;
-        this.drills = drills;
+        this.kinds = kinds;
+        this.generations = generations;
         this.settings = settings;
         this.writer = writer;
         this.asked = asked;
@@ -57,7 +50,8 @@ public class Rebuild implements Preparation {
     public void prepare() {
         String present = Integer.toString(Rules.NUMBER);
         String made = settings.find(RULES).orElse("");
-        results.leftOver().forEach(this::drop);
+        // Of a rebuild that was broken off.
+        kinds.generations().stream().filter(one -> one != generations.present()).forEach(this::drop);
         if (made.isEmpty()) {
             writer.run(() -> settings.put(RULES, present));
         } else if (!made.equals(present) || asked.rebuild()) {
@@ -70,7 +64,7 @@ public class Rebuild implements Preparation {
 
     /** @return the runs whose results differ from before, those among them that have none any more */
     public List<UUID> rebuild() {
-        int old = results.generation();
+        int old = generations.present();
         int next = old + 1;
         drop(next);
         long all = log.countRuns();
@@ -79,18 +73,16 @@ public class Rebuild implements Preparation {
         List<ChartEvent> events = log.ofRunsAfter(last, RUNS_AT_A_TIME);
         while (!events.isEmpty()) {
             List<List<ChartEvent>> runs = byRun(events);
-            List<ChartedSet> sets =
-                    runs.stream().flatMap(run -> replay(run).stream()).toList();
-            writer.run(() -> results.saveAll(next, sets));
+            writer.run(() -> kinds.saveAll(next, runs));
             done += runs.size();
             LOG.info("Results made again: {} of {} sets.", done, all);
             last = UUID.fromString(events.get(events.size() - 1).run());
             events = log.ofRunsAfter(last, RUNS_AT_A_TIME);
         }
-        writer.run(() -> standings.makeAll(next));
-        List<UUID> changed = results.differences(old, next);
+        writer.run(() -> kinds.complete(next));
+        List<UUID> changed = kinds.differences(old, next);
         writer.run(() -> {
-            results.switchTo(next);
+            generations.switchTo(next);
             settings.put(RULES, Integer.toString(Rules.NUMBER));
         });
         drop(old);
@@ -98,7 +90,7 @@ public class Rebuild implements Preparation {
     }
 
     private void drop(int generation) {
-        writer.run(() -> results.drop(generation));
+        writer.run(() -> kinds.drop(generation));
     }
 
     private static List<List<ChartEvent>> byRun(List<ChartEvent> events) {
@@ -112,15 +104,5 @@ public class Rebuild implements Preparation {
             }
         }
         return runs;
-    }
-
-    /** A run that these rules do not take is named, and keeps nothing else from being made; its events stay. */
-    private Optional<ChartedSet> replay(List<ChartEvent> run) {
-        try {
-            return Optional.of(SetChart.replay(drills, run));
-        } catch (RuntimeException refused) {
-            LOG.warn("  set {} has no result: {}", run.get(0).run(), refused.getMessage());
-            return Optional.empty();
-        }
     }
 }

@@ -1,19 +1,13 @@
 package bersaglio.server.charting;
 
-import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.SetChart;
-import bersaglio.core.drill.Drills;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * The runs written last, so that a set being charted is neither read nor replayed again with every shot but once. What is kept is
+ * The runs written last, so that what is being charted is neither read nor replayed again with every shot but once. What is kept is
  * used only while the log still ends where it ended then.
  */
 @Component
@@ -21,21 +15,7 @@ class RecentRuns {
 
     private static final int MOST = 200;
 
-    /**
-     * A run as it is stored.
-     *
-     * @param set that its events make; none while there are none
-     */
-    record Run(List<ChartEvent> events, @Nullable ChartedSet set) {
-
-        static final Run NEW = new Run(List.of(), null);
-
-        static Run replayed(Drills drills, List<ChartEvent> events) {
-            return new Run(events, SetChart.replay(drills, events));
-        }
-    }
-
-    private record Kept(long lastPosition, Run run) {}
+    private record Kept(long lastPosition, Run<?> run) {}
 
     private final Map<UUID, Kept> runs = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -44,12 +24,12 @@ class RecentRuns {
         }
     };
 
-    synchronized Optional<Run> find(UUID run, long lastPosition) {
+    synchronized Optional<Run<?>> find(UUID run, long lastPosition) {
         Kept kept = runs.get(run);
         return kept != null && kept.lastPosition() == lastPosition ? Optional.of(kept.run()) : Optional.empty();
     }
 
-    synchronized void keep(UUID id, long lastPosition, Run run) {
+    synchronized void keep(UUID id, long lastPosition, Run<?> run) {
         runs.put(id, new Kept(lastPosition, run));
     }
 }

@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
@@ -32,7 +33,7 @@ import org.springframework.stereotype.Repository;
 class ResultRows {
 
     static final List<String> TABLES =
-            List.of("set_result", "shot_result", "rally_result", "volume_result", "standing_result");
+            List.of("set_result", "shot_result", "rally_result", "noted_result", "volume_result", "standing_result");
 
     private final JdbcTemplate jdbc;
 
@@ -148,11 +149,25 @@ class ResultRows {
                 .with("points", shot.points())
                 .with("from_aim", shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null)
                 .with("grain", shot.grain().name())
-                .with(
-                        "notes",
-                        shot.notes().isEmpty()
-                                ? null
-                                : shot.notes().stream().map(Note::name).collect(Collectors.joining(",")));
+                .with("notes", shot.notes().isEmpty() ? null : words(shot.notes()));
+    }
+
+    private static String words(List<Note> notes) {
+        return notes.stream().map(Note::name).collect(Collectors.joining(","));
+    }
+
+    void insertNoted(int generation, List<ChartedSet> sets) {
+        List<Row> rows = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            for (NotedShots alike : set.noted()) {
+                rows.add(new Row(generation, set.run())
+                        .with("player", UUID.fromString(set.player()))
+                        .with("notes", words(alike.notes()))
+                        .with("hits", alike.shots().hits())
+                        .with("shots", alike.shots().trials()));
+            }
+        }
+        insert("noted_result", rows);
     }
 
     void insertRallies(int generation, List<ChartedSet> sets) {

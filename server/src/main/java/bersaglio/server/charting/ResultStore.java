@@ -9,8 +9,6 @@ import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Shot;
-import bersaglio.server.storage.SettingStore;
-import bersaglio.server.storage.Writer;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import com.eclipsesource.json.Json;
@@ -29,34 +27,22 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/**
- * Results, made from the log by replay. They carry a generation: a rebuild writes the next one beside the present one
- * and then makes it the present one in one step.
- */
+/** Results of sets, made from the log by replay. */
 @Repository
 public class ResultStore {
 
-    private static final String GENERATION = "results.generation";
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
                     + " struck, said, move, trace";
 
     private final JdbcClient jdbc;
     private final ResultRows rows;
-    private final SettingStore settings;
-    private final Writer writer;
-    private volatile int generation;
+    private final Generations generations;
 
-    ResultStore(JdbcClient jdbc, ResultRows rows, SettingStore settings, Writer writer) {
+    ResultStore(JdbcClient jdbc, ResultRows rows, Generations generations) {
         this.jdbc = jdbc;
         this.rows = rows;
-        this.settings = settings;
-        this.writer = writer;
-        this.generation = settings.find(GENERATION).map(Integer::parseInt).orElse(1);
-    }
-
-    int generation() {
-        return generation;
+        this.generations = generations;
     }
 
     /** A landing, on the surface of the stage that it came to last; most targets have one, 0. */
@@ -64,7 +50,7 @@ public class ResultStore {
 
     /** The sets of a player on a drill version, in the order they were held. */
     public List<SetResult> setsOf(UUID player, String drill) {
-        return setsOf(generation, player, drill);
+        return setsOf(generations.present(), player, drill);
     }
 
     List<SetResult> setsOf(int of, UUID player, String drill) {
@@ -112,7 +98,7 @@ public class ResultStore {
                             and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
                         order by held.held_at, held.run, shot.place
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("runs", runs)
                 .query((row, number) -> new Landing(
                         row.getObject(1, UUID.class),
@@ -132,16 +118,14 @@ public class ResultStore {
     public List<Noted> notedBy(UUID player) {
         return jdbc.sql(
                         """
-                        select held.drill, held.track, held.level, held.laid, shot.notes,
-                            count(case when shot.outcome = 'HIT' then 1 end), count(*)
-                        from set_result as held join shot_result as shot
-                            on shot.generation = held.generation and shot.run = held.run
-                        where held.generation = :generation and held.player = :player
-                            and held.closed and not held.struck and shot.counted and shot.notes is not null
-                            and shot.outcome not in ('VOID', 'NOT_SEEN')
-                        group by held.drill, held.track, held.level, held.laid, shot.notes
+                        select held.drill, held.track, held.level, held.laid, noted.notes, sum(noted.hits), sum(noted.shots)
+                        from noted_result as noted join set_result as held
+                            on held.generation = noted.generation and held.run = noted.run
+                        where noted.generation = :generation and noted.player = :player
+                            and held.closed and not held.struck
+                        group by held.drill, held.track, held.level, held.laid, noted.notes
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .query((row, number) -> new Noted(
                         row.getString(1),
@@ -169,7 +153,7 @@ public class ResultStore {
                         select drill, track, count(*), max(held_at) from set_result
                         where generation = :generation and player = :player group by drill, track
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .query(row -> {
                     held.put(
@@ -187,7 +171,7 @@ public class ResultStore {
                          from set_result where generation = :generation and player = :player and held_at >= :from
                         order by held_at, run
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("from", from)
                 .param("player", player)
                 .query(ResultStore::readSet)
@@ -202,7 +186,7 @@ public class ResultStore {
                          from set_result where generation = :generation and held_at >= :from and held_at < :until
                         order by held_at, run
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("from", from)
                 .param("until", until)
                 .query(ResultStore::readSet)
@@ -218,7 +202,7 @@ public class ResultStore {
                             and held_at >= :from and not closed and not struck
                         order by held_at, run
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("drill", drill)
                 .param("from", from)
                 .query(row -> {
@@ -236,7 +220,7 @@ public class ResultStore {
                             and track = :track and laid = '' and player <> :player and closed and not struck
                         group by player having sum(balls) > 0
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .param("drill", drill)
                 .param("track", track)
@@ -251,7 +235,7 @@ public class ResultStore {
                         later
                                 ? "select min(held_at) from set_result where generation = :generation and held_at >= :time"
                                 : "select max(held_at) from set_result where generation = :generation and held_at < :time")
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("time", time)
                 .query(Long.class)
                 .optional()
@@ -268,26 +252,29 @@ public class ResultStore {
                         where volume.generation = :generation and held.held_at >= :from and held.held_at < :until
                             and held.closed and not held.struck
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("from", from)
                 .param("until", until)
                 .query((row, number) -> new Volume(row.getObject(1, UUID.class).toString(), row.getInt(2)))
                 .list();
     }
 
+    /** What was hit in a set held then. */
+    public record Hit(long heldAt, Volume volume) {}
+
     /** What one player hit in the sets that count since then. */
-    public List<Volume> volumesSince(long from, UUID player) {
+    public List<Hit> hitSince(long from, UUID player) {
         return jdbc.sql(
                         """
-                        select volume.balls from volume_result as volume join set_result as held
+                        select held.held_at, volume.balls from volume_result as volume join set_result as held
                             on held.generation = volume.generation and held.run = volume.run
                         where volume.generation = :generation and volume.player = :player and held.held_at >= :from
                             and held.closed and not held.struck
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .param("from", from)
-                .query((row, number) -> new Volume(player.toString(), row.getInt(1)))
+                .query((row, number) -> new Hit(row.getLong(1), new Volume(player.toString(), row.getInt(2))))
                 .list();
     }
 
@@ -305,7 +292,7 @@ public class ResultStore {
                             and held.closed and not held.struck
                         order by held.held_at desc, held.run fetch first :most rows only
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .param("most", most)
                 .query((row, number) -> new WithAnother(
@@ -332,7 +319,7 @@ public class ResultStore {
                         group by held.drill, held.track, held.level
                         order by landings desc, held.drill, held.track, held.level
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .query((row, number) -> new Charted(row.getString(1), row.getString(2), row.getInt(3), row.getInt(4)))
                 .list();
@@ -355,7 +342,7 @@ public class ResultStore {
                             and (shot.outcome = 'NET'
                                 or shot.x is not null and shot.stage = :stage and shot.outcome <> 'VOID')
                         """)
-                .param("generation", generation)
+                .param("generation", generations.present())
                 .param("player", player)
                 .param("drill", drill)
                 .param("track", track)
@@ -373,6 +360,7 @@ public class ResultStore {
 
     /** Writes a set as it now stands; of its shots only those from the first that changed. */
     void save(@Nullable ChartedSet before, ChartedSet now) {
+        int generation = generations.present();
         UUID run = UUID.fromString(now.run());
         List<Shot> shotsBefore = before == null ? List.of() : before.shots();
         int first = now.firstShotChangedSince(shotsBefore);
@@ -391,6 +379,12 @@ public class ResultStore {
         if (before == null || !before.rallies().over().equals(now.rallies().over())) {
             rows.insertRallies(generation, List.of(now));
         }
+        if (before == null
+                || !before.noted().equals(now.noted())
+                || !before.player().equals(now.player())) {
+            rows.drop("noted_result", generation, run);
+            rows.insertNoted(generation, List.of(now));
+        }
         if (before != null && before.closed()) {
             rows.drop("volume_result", generation, run);
         }
@@ -404,23 +398,18 @@ public class ResultStore {
         rows.insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
         rows.insertShots(into, sets);
         rows.insertRallies(into, sets);
+        rows.insertNoted(into, sets);
         rows.insertVolumes(into, sets);
     }
 
-    /** Makes a generation the one that is read, once that is committed. */
-    void switchTo(int next) {
-        settings.put(GENERATION, Integer.toString(next));
-        writer.whenWritten(() -> generation = next);
-    }
-
-    /** Generations that are not the present one: a rebuild was broken off. */
-    List<Integer> leftOver() {
+    /** Those of which there is something. */
+    List<Integer> generations() {
         return jdbc
                 .sql("select min(generation) as one from set_result union select max(generation) from set_result")
                 .query((row, number) -> row.getInt(1))
                 .list()
                 .stream()
-                .filter(one -> one != 0 && one != generation)
+                .filter(one -> one != 0)
                 .toList();
     }
 

@@ -24,12 +24,14 @@ public class Standings {
 
     private final StandingStore store;
     private final ResultStore results;
+    private final Generations generations;
     private final Drills drills;
     private final ClubDays days;
 
-    Standings(StandingStore store, ResultStore results, Drills drills, ClubDays days) {
+    Standings(StandingStore store, ResultStore results, Generations generations, Drills drills, ClubDays days) {
         this.store = store;
         this.results = results;
+        this.generations = generations;
         this.drills = drills;
         this.days = days;
     }
@@ -37,7 +39,7 @@ public class Standings {
     /** Of all players; who has held nothing is not among them. */
     public Map<UUID, Footing> all() {
         Map<UUID, Footing> all = new HashMap<>();
-        store.all(results.generation()).forEach((player, held) -> all.put(player, new Footing(held, drills)));
+        store.all(generations.present()).forEach((player, held) -> all.put(player, new Footing(held, drills)));
         return all;
     }
 
@@ -47,7 +49,7 @@ public class Standings {
     }
 
     public Footing of(UUID player) {
-        return new Footing(store.of(results.generation(), player), drills);
+        return new Footing(store.of(generations.present(), player), drills);
     }
 
     /** While a set is written: what it changes of where its player stands, and of where another stood it was taken from. */
@@ -58,9 +60,9 @@ public class Standings {
         if (before != null && before.asResult().equals(now.asResult())) {
             return;
         }
-        work(results.generation(), UUID.fromString(now.player()), now.drill());
+        work(generations.present(), UUID.fromString(now.player()), now.drill());
         if (before != null && !before.player().equals(now.player())) {
-            work(results.generation(), UUID.fromString(before.player()), now.drill());
+            work(generations.present(), UUID.fromString(before.player()), now.drill());
         }
     }
 

@@ -2,6 +2,7 @@ package bersaglio.server.players;
 
 import bersaglio.core.charting.Footing;
 import bersaglio.core.charting.NotedShots;
+import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.WatchPoint;
 import bersaglio.core.charting.Workload;
 import bersaglio.core.drill.Drill;
@@ -15,6 +16,7 @@ import bersaglio.wire.view.HitRateView;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -88,7 +90,7 @@ class PlayerPageController {
         return new PlayerView(
                 players.known(player),
                 records(player),
-                LOAD_DAYS.stream().map(days -> load(player, days)).toList(),
+                load(player),
                 watched(results.notedBy(player)),
                 results.withOthers(player, MOST_WITH_OTHERS));
     }
@@ -124,11 +126,24 @@ class PlayerPageController {
         return new RecordLine(drill.id(), track, stand.level(), stand.state(), sets);
     }
 
-    private LoadView load(UUID player, int days) {
-        long from = clock.millis() - Duration.ofDays(days).toMillis();
-        Workload load =
-                Workload.of(player.toString(), results.volumesSince(from, player), results.heldSince(from, player));
-        return new LoadView(days, load.balls(), HitRateView.of(load.tally()));
+    private List<LoadView> load(UUID player) {
+        long first =
+                clock.millis() - Duration.ofDays(Collections.max(LOAD_DAYS)).toMillis();
+        List<ResultStore.Hit> hit = results.hitSince(first, player);
+        List<SetResult> held = results.heldSince(first, player);
+        return LOAD_DAYS.stream()
+                .map(days -> {
+                    long from = clock.millis() - Duration.ofDays(days).toMillis();
+                    Workload load = Workload.of(
+                            player.toString(),
+                            hit.stream()
+                                    .filter(one -> one.heldAt() >= from)
+                                    .map(ResultStore.Hit::volume)
+                                    .toList(),
+                            held.stream().filter(set -> set.heldAt() >= from).toList());
+                    return new LoadView(days, load.balls(), HitRateView.of(load.tally()));
+                })
+                .toList();
     }
 
     /** By what is watched, over the drills that ask for the same. */

@@ -12,6 +12,7 @@ import bersaglio.core.plan.Stand;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Standings;
 import bersaglio.wire.view.LevelRateView;
 import bersaglio.wire.view.ReadingView;
 import bersaglio.wire.view.SetLine;
@@ -36,13 +37,21 @@ class RecordController {
     private final PlayerStore players;
     private final ResultStore results;
     private final Ledgers ledgers;
+    private final Standings standings;
     private final Drills drills;
     private final Clock clock;
 
-    RecordController(PlayerStore players, ResultStore results, Ledgers ledgers, Drills drills, Clock clock) {
+    RecordController(
+            PlayerStore players,
+            ResultStore results,
+            Ledgers ledgers,
+            Standings standings,
+            Drills drills,
+            Clock clock) {
         this.players = players;
         this.results = results;
         this.ledgers = ledgers;
+        this.standings = standings;
         this.drills = drills;
         this.clock = clock;
     }
@@ -98,7 +107,8 @@ class RecordController {
                 drill,
                 track,
                 ledger.level(),
-                Stand.of(ledger.reached(), clock.millis()).state(),
+                Stand.of(standings.of(player).on(version, track), clock.millis())
+                        .state(),
                 toMove.isPresent() ? Integer.valueOf(toMove.getAsInt()) : null,
                 ledger.verdictNow().map(VerdictView::of).orElse(null),
                 readings.stream().map(ReadingView::of).toList(),

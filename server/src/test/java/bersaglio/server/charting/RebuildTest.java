@@ -69,15 +69,15 @@ class RebuildTest {
 
     @Test
     void aGenerationIsReadOnlyOnceItIsCommitted() {
-        ResultStore results = server.bean(ResultStore.class);
-        int present = results.generation();
+        Generations generations = server.bean(Generations.class);
+        int present = generations.present();
         assertThatThrownBy(() -> server.bean(Writer.class).run(() -> {
-                    results.switchTo(present + 7);
-                    assertThat(results.generation()).isEqualTo(present);
+                    generations.switchTo(present + 7);
+                    assertThat(generations.present()).isEqualTo(present);
                     throw new IllegalStateException("after all not");
                 }))
                 .hasMessage("after all not");
-        assertThat(results.generation()).isEqualTo(present);
+        assertThat(generations.present()).isEqualTo(present);
     }
 
     /** Whatever tables there are: those of which a generation is read. */
@@ -87,7 +87,7 @@ class RebuildTest {
                 "select table_name from information_schema.columns where column_name = 'GENERATION'", String.class)) {
             List<Map<String, Object>> rows = jdbc.queryForList(
                     "select * from " + table + " where generation = ?",
-                    server.bean(ResultStore.class).generation());
+                    server.bean(Generations.class).present());
             rows.forEach(row -> row.remove("GENERATION"));
             rows.forEach(row -> row.replaceAll((column, value) ->
                     value instanceof byte[] bytes ? HexFormat.of().formatHex(bytes) : value));

@@ -62,6 +62,7 @@ public final class Autopsy {
                 "set_result order by run",
                 "shot_result order by run, place",
                 "rally_result order by run, place",
+                "noted_result order by run, notes",
                 "standing_result order by player, drill, track",
                 "volume_result order by run, player")) {
             jdbc.queryForList("select * from " + order).forEach(row -> {

@@ -16,12 +16,15 @@ import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Where players stand is written with their sets, and read in few statements. */
 @ExtendWith(DemoServer.class)
@@ -87,14 +90,32 @@ class StandingsTest {
     }
 
     @Test
-    void theDayAndTheSquadAreReadInFewStatementsHoweverManyPlayersThereAre() {
-        int today = statementsOf("/api/today");
-        int squad = statementsOf("/api/squad");
+    void everyPageIsReadInFewStatementsHoweverManyPlayersAndVersionsThereAre() {
+        String player =
+                "/api/players/" + server.get("/api/club").at("/players/0/id").asString();
+        List<String> pages = List.of(
+                "/api/today",
+                "/api/squad",
+                player,
+                player + "/record?drill=" + Device.DRILL,
+                player + "/ledger?drill=" + Device.DRILL,
+                player + "/forecast?level=1&drill=" + Device.DRILL,
+                "/api/sessions/" + server.get("/api/today").get("day").asString(),
+                "/api/club");
+        Map<String, Integer> before = new LinkedHashMap<>();
+        pages.forEach(page -> before.put(page, statementsOf(page)));
         for (int i = 0; i < 12; i++) {
             server.put("/api/players/" + Device.newId(), "{\"name\":\"Squad " + i + "\",\"hand\":\"RIGHT\"}");
         }
-        assertThat(statementsOf("/api/today")).isEqualTo(today).isBetween(1, MOST_STATEMENTS);
-        assertThat(statementsOf("/api/squad")).isEqualTo(squad).isBetween(1, MOST_STATEMENTS);
+        for (int version = 0; version < 3; version++) {
+            ObjectNode drill = (ObjectNode) server.drill("straight-clear");
+            drill.put("name", "As of " + version);
+            server.put("/api/drills/standings-drill?basedOn=" + version, drill.toString());
+        }
+        pages.forEach(page -> assertThat(statementsOf(page))
+                .as(page)
+                .isEqualTo(before.get(page))
+                .isBetween(1, MOST_STATEMENTS));
     }
 
     /** The second time, when what never changes is known. */
