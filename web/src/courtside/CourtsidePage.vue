@@ -150,7 +150,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
 </script>
 
 <template>
-  <PlainState v-if="failed" :title="t('state.failed')" :body="t('state.failedSafe')">
+  <PlainState v-if="failed" :title="t('state.failed')" :body="desk.held.value ? undefined : t('state.failedSafe')">
     <p v-if="desk.held.value" data-test="held">{{ t('state.held', { count: desk.held.value }, desk.held.value) }}</p>
     <v-btn @click="askAgain">{{ t('state.retry') }}</v-btn>
   </PlainState>

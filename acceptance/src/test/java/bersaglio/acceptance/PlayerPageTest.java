@@ -3,9 +3,12 @@ package bersaglio.acceptance;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
+import bersaglio.server.Device;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -47,6 +50,28 @@ class PlayerPageTest {
                 .click();
         assertThat(sized).not().hasText(forSeventy);
         assertThat(sized).containsText("m");
+    }
+
+    @Test
+    void earlierSetsOfALongRecordComeWhenAskedFor(Hall hall) {
+        String player = hall.newPlayer("Long Tester", "RIGHT");
+        for (int set = 0; set < 30; set++) {
+            Device device = new Device(hall.server());
+            List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
+            events.addAll(device.row(set % 3 == 0 ? "110110" : "010010"));
+            events.add(device.closed());
+            device.fates(events);
+        }
+        for (String path : List.of("", "/progressions/" + Device.DRILL)) {
+            Page page = hall.tablet();
+            page.navigate(hall.address() + "/players/" + player + path);
+            Locator rows = page.locator("tbody tr");
+            assertThat(rows).hasCount(24);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("6 earlier sets"))
+                    .click();
+            assertThat(rows).hasCount(30);
+            assertThat(page.getByText("earlier set")).hasCount(0);
+        }
     }
 
     @Test
