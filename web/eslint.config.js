@@ -1,5 +1,7 @@
 import js from '@eslint/js'
 import stylistic from '@stylistic/eslint-plugin'
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
+import importX from 'eslint-plugin-import-x'
 import vue from 'eslint-plugin-vue'
 import globals from 'globals'
 import ts from 'typescript-eslint'
@@ -10,6 +12,15 @@ export default ts.config(
   ...ts.configs.strict,
   ...vue.configs['flat/recommended'],
   stylistic.configs.customize({ indent: 2, quotes: 'single', semi: false, braceStyle: '1tbs' }),
+  {
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/extensions': ['.ts', '.vue'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'vue-eslint-parser': ['.vue'] },
+      'import-x/resolver-next': [createTypeScriptImportResolver()],
+    },
+    rules: { 'import-x/no-cycle': ['error', { ignoreExternal: true }] },
+  },
   {
     languageOptions: { globals: globals.browser, parserOptions: { parser: ts.parser } },
     rules: {

@@ -1,10 +1,11 @@
 import { shownInClub } from './clock'
+import { region } from './language'
 
-const percent = new Intl.NumberFormat('en', { style: 'percent', maximumFractionDigits: 0 })
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
-const metres = new Intl.NumberFormat('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
+const percent = new Intl.NumberFormat(region, { style: 'percent', maximumFractionDigits: 0 })
+const day = new Intl.DateTimeFormat(region, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const weekday = new Intl.DateTimeFormat(region, { weekday: 'long', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const time = new Intl.DateTimeFormat(region, { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
+const metres = new Intl.NumberFormat(region, { minimumFractionDigits: 2, maximumFractionDigits: 2 })
 
 /** "62 %", as units stand after numbers with a space; a share that only rounds to none or all does not read as that. */
 export function asPercent(share: number): string {
@@ -14,7 +15,7 @@ export function asPercent(share: number): string {
   if (share < 1 && share >= 0.995) {
     return '>\u00a099\u00a0%'
   }
-  return percent.format(share).replace('%', '\u00a0%')
+  return percent.format(share).replace(/\s*%/, '\u00a0%')
 }
 
 /** "25 Nov 2026" */

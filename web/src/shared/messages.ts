@@ -1,4 +1,4 @@
-import en from '@messages/en.json'
 import { createI18n } from 'vue-i18n'
+import { language, spoken } from './language'
 
-export const messages = createI18n({ legacy: false, locale: 'en', messages: { en }, missingWarn: false })
+export const messages = createI18n({ legacy: false, locale: language, messages: { [language]: await spoken() }, missingWarn: false })

@@ -1,6 +1,9 @@
+import { useI18n } from 'vue-i18n'
 import { createVuetify, type ThemeDefinition } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import { createVueI18nAdapter } from 'vuetify/locale/adapters/vue-i18n'
 import 'vuetify/styles/core'
+import { messages } from './messages'
 
 /** The tokens of the design; everything else on the page is made from these. */
 export const tokens = {
@@ -43,6 +46,7 @@ function theme(dark: boolean, token: Tokens): ThemeDefinition {
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? ''
 
 export const vuetify = createVuetify({
+  locale: { adapter: createVueI18nAdapter({ i18n: messages, useI18n }) },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'system',

@@ -67,7 +67,8 @@ final class CloseBench {
         device.fates(events);
         page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + drill.id()
                 + (track.isEmpty() ? "" : "?track=" + track));
-        page.locator("[data-test=count]").first().waitFor();
+        // A set that is closed has been read: what is timed begins with the key.
+        page.locator("section.court-area[aria-busy=false]").waitFor();
         page.evaluate(
                 """
                 () => {

@@ -12,12 +12,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class Ledgers {
 
-    private final ResultStore results;
+    private final Results results;
     private final Standings standings;
     private final Drills drills;
     private final ClubDays days;
 
-    Ledgers(ResultStore results, Standings standings, Drills drills, ClubDays days) {
+    Ledgers(Results results, Standings standings, Drills drills, ClubDays days) {
         this.results = results;
         this.standings = standings;
         this.drills = drills;

@@ -1,66 +1,21 @@
 package bersaglio.server.charting;
 
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.stereotype.Repository;
 
 /** Which players work on which drills, whatever their versions. */
-@Repository
-public class Progressions {
-
-    private final JdbcClient jdbc;
-
-    Progressions(JdbcClient jdbc) {
-        this.jdbc = jdbc;
-    }
+public interface Progressions {
 
     /** @param drill its family */
-    public void worksOn(UUID player, String drill) {
-        jdbc.sql(
-                        """
-                        merge into progression using (values (cast(:player as uuid), :drill))
-                            as given (player, drill)
-                            on progression.player = given.player and progression.drill = given.drill
-                        when not matched then insert (player, drill) values (given.player, given.drill)
-                        """)
-                .param("player", player)
-                .param("drill", drill)
-                .update();
-    }
+    void worksOn(UUID player, String drill);
 
     /** The families of drills that at least half of the players work on; else the one that most do. */
-    public List<String> drillsOfMost() {
-        return jdbc.sql(
-                        """
-                        select drill from progression group by drill
-                        having count(*) * 2 >= (select count(distinct player) from progression)
-                            or drill = (select drill from progression group by drill order by count(*) desc, drill
-                                        fetch first row only)
-                        order by drill
-                        """)
-                .query(String.class)
-                .list();
-    }
+    List<String> drillsOfMost();
 
     /** The families of drills that each player works on. */
-    public Map<UUID, Set<String>> all() {
-        Map<UUID, Set<String>> all = new HashMap<>();
-        jdbc.sql("select player, drill from progression").query(row -> {
-            all.computeIfAbsent(row.getObject(1, UUID.class), any -> new HashSet<>())
-                    .add(row.getString(2));
-        });
-        return all;
-    }
+    Map<UUID, Set<String>> all();
 
-    public List<String> drillsOf(UUID player) {
-        return jdbc.sql("select drill from progression where player = :player order by drill")
-                .param("player", player)
-                .query(String.class)
-                .list();
-    }
+    List<String> drillsOf(UUID player);
 }

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Repository;
 
 /** Results of sets, made from the log by replay. */
 @Repository
-public class ResultStore {
+class ResultStore implements Results {
 
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
@@ -45,10 +45,7 @@ public class ResultStore {
         this.generations = generations;
     }
 
-    /** A landing, on the surface of the stage that it came to last; most targets have one, 0. */
-    public record Landing(UUID run, double x, double y, int stage, String outcome, String side, int zone) {}
-
-    /** The sets of a player on a drill version, in the order they were held. */
+    @Override
     public List<SetResult> setsOf(UUID player, String drill) {
         return setsOf(generations.present(), player, drill);
     }
@@ -84,7 +81,7 @@ public class ResultStore {
         return holders;
     }
 
-    /** Every landing of those of some sets that count, in the order they were held. */
+    @Override
     public List<Landing> landingsOf(List<UUID> runs) {
         if (runs.isEmpty()) {
             return List.of();
@@ -111,10 +108,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** Shots of sets that count on which the same is marked, and where they were played. */
-    public record Noted(String drill, String track, int level, String laid, NotedShots shots) {}
-
-    /** Shots of a player that count and on which something is marked. */
+    @Override
     public List<Noted> notedBy(UUID player) {
         return jdbc.sql(
                         """
@@ -140,12 +134,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** How many sets were held, and the last of them when. */
-    public record Held(int sets, long last) {
-        public static final Held NOTHING = new Held(0, 0);
-    }
-
-    /** What a player has held. */
+    @Override
     public Map<Footing.Way, Held> heldBy(UUID player) {
         Map<Footing.Way, Held> held = new HashMap<>();
         jdbc.sql(
@@ -163,7 +152,7 @@ public class ResultStore {
         return held;
     }
 
-    /** The sets of a player held since then, in their order. */
+    @Override
     public List<SetResult> heldSince(long from, UUID player) {
         return jdbc.sql(
                         "select " + SET_COLUMNS
@@ -178,7 +167,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** The sets of all players held in a time, {@code until} not included, in their order. */
+    @Override
     public List<SetResult> heldBetween(long from, long until) {
         return jdbc.sql(
                         "select " + SET_COLUMNS
@@ -211,7 +200,7 @@ public class ResultStore {
         return open;
     }
 
-    /** What each other player hit at a level of a drill version, in sets laid as drawn. */
+    @Override
     public List<Tally> othersAt(UUID player, String drill, String track, int level) {
         return jdbc.sql(
                         """
@@ -229,7 +218,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** When the last set before a time was held, or the first one from it on. */
+    @Override
     public OptionalLong heldNext(long time, boolean later) {
         Long held = jdbc.sql(
                         later
@@ -243,7 +232,7 @@ public class ResultStore {
         return held == null ? OptionalLong.empty() : OptionalLong.of(held);
     }
 
-    /** What each player hit in the sets that count of a time, {@code until} not included. */
+    @Override
     public List<Volume> volumesBetween(long from, long until) {
         return jdbc.sql(
                         """
@@ -259,10 +248,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** What was hit in a set held then. */
-    public record Hit(long heldAt, Volume volume) {}
-
-    /** What one player hit in the sets that count since then. */
+    @Override
     public List<Hit> hitSince(long from, UUID player) {
         return jdbc.sql(
                         """
@@ -278,10 +264,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** What a player hit in another's set. */
-    public record WithAnother(UUID run, UUID of, String drill, long heldAt, int balls) {}
-
-    /** The latest sets of others in which a player hit, the latest first. */
+    @Override
     public List<WithAnother> withOthers(UUID player, int most) {
         return jdbc.sql(
                         """
@@ -304,10 +287,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** A level of a drill version at which a player has landings. */
-    public record Charted(String drill, String track, int level, int landings) {}
-
-    /** Where a player has landings, the most first. */
+    @Override
     public List<Charted> chartedBy(UUID player) {
         return jdbc.sql(
                         """
@@ -325,10 +305,7 @@ public class ResultStore {
                 .list();
     }
 
-    /** Where a player's shots at one level came down, and how many the net kept. */
-    public record Placements(List<Point> places, int nets) {}
-
-    /** Of the sets that count, laid as drawn; a shot that missed an earlier place of a target in order is left out. */
+    @Override
     public Placements placementsOf(UUID player, String drill, String track, int level, int stage) {
         List<Point> places = new ArrayList<>();
         int[] nets = {0};

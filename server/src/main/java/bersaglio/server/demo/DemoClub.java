@@ -6,8 +6,8 @@ import bersaglio.core.drill.Drills;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.Charting;
 import bersaglio.server.charting.Progressions;
-import bersaglio.server.players.PlayerStore;
-import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.players.Players;
+import bersaglio.server.players.Players.Player;
 import bersaglio.server.storage.Preparation;
 import bersaglio.server.storage.Writer;
 import bersaglio.wire.EventCodec;
@@ -47,7 +47,7 @@ class DemoClub implements Preparation {
     private static final int MOST_SETS = 8;
 
     private final Settings settings;
-    private final PlayerStore players;
+    private final Players players;
     private final Drills drills;
     private final Charting charting;
     private final Progressions progressions;
@@ -56,7 +56,7 @@ class DemoClub implements Preparation {
 
     DemoClub(
             Settings settings,
-            PlayerStore players,
+            Players players,
             Drills drills,
             Charting charting,
             Progressions progressions,

@@ -17,7 +17,7 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
-import bersaglio.server.players.PlayerStore;
+import bersaglio.server.players.Players;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -37,11 +37,11 @@ class ForecastController {
     private static final int MOST_OTHERS = 3;
 
     private final Drills drills;
-    private final PlayerStore players;
+    private final Players players;
     private final PlayerRates rates;
     private final Ledgers ledgers;
 
-    ForecastController(Drills drills, PlayerStore players, PlayerRates rates, Ledgers ledgers) {
+    ForecastController(Drills drills, Players players, PlayerRates rates, Ledgers ledgers) {
         this.drills = drills;
         this.players = players;
         this.rates = rates;

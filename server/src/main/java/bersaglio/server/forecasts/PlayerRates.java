@@ -18,7 +18,7 @@ import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
 import bersaglio.server.charting.Ledgers;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -30,9 +30,9 @@ import org.springframework.stereotype.Component;
 class PlayerRates {
 
     private final Ledgers ledgers;
-    private final ResultStore results;
+    private final Results results;
 
-    PlayerRates(Ledgers ledgers, ResultStore results) {
+    PlayerRates(Ledgers ledgers, Results results) {
         this.ledgers = ledgers;
         this.results = results;
     }
@@ -87,7 +87,7 @@ class PlayerRates {
         if (aimed.size() != 1 || here.patches().size() != 1) {
             return Optional.empty();
         }
-        ResultStore.Placements landings =
+        Results.Placements landings =
                 results.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
         return Scatter.of(landings.places(), landings.nets())
                 .map(scatter -> new Aimed(

@@ -5,7 +5,7 @@ import bersaglio.core.charting.Volume;
 import bersaglio.core.charting.Workload;
 import bersaglio.core.plan.Amends;
 import bersaglio.core.problem.Check;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.wire.view.HitRateView;
 import bersaglio.wire.view.SetLine;
 import java.time.Clock;
@@ -29,10 +29,10 @@ class SessionController {
     private static final int FIRST_YEAR = 2000;
     private static final int LAST_YEAR = 2999;
 
-    private final ResultStore results;
+    private final Results results;
     private final Clock clock;
 
-    SessionController(ResultStore results, Clock clock) {
+    SessionController(Results results, Clock clock) {
         this.results = results;
         this.clock = clock;
     }

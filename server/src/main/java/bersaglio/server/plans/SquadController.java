@@ -9,8 +9,8 @@ import bersaglio.core.plan.Briefing;
 import bersaglio.core.plan.Stand;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.Standings;
-import bersaglio.server.players.PlayerStore;
-import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.players.Players;
+import bersaglio.server.players.Players.Player;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,13 +28,13 @@ class SquadController {
 
     private static final int IMPORTANCE = 1;
 
-    private final PlayerStore players;
+    private final Players players;
     private final Progressions progressions;
     private final Standings standings;
     private final Drills drills;
     private final Clock clock;
 
-    SquadController(PlayerStore players, Progressions progressions, Standings standings, Drills drills, Clock clock) {
+    SquadController(Players players, Progressions progressions, Standings standings, Drills drills, Clock clock) {
         this.players = players;
         this.progressions = progressions;
         this.standings = standings;

@@ -8,10 +8,10 @@ import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Growth;
 import bersaglio.core.plan.Due;
 import bersaglio.server.charting.Progressions;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
-import bersaglio.server.players.PlayerStore;
-import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.players.Players;
+import bersaglio.server.players.Players.Player;
 import bersaglio.wire.view.AdviceView;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -34,18 +34,18 @@ class TodayController {
 
     private static final int IMPORTANCE = 1;
 
-    private final PlayerStore players;
+    private final Players players;
     private final Progressions progressions;
     private final Standings standings;
-    private final ResultStore results;
+    private final Results results;
     private final Drills drills;
     private final Clock clock;
 
     TodayController(
-            PlayerStore players,
+            Players players,
             Progressions progressions,
             Standings standings,
-            ResultStore results,
+            Results results,
             Drills drills,
             Clock clock) {
         this.players = players;

@@ -13,7 +13,7 @@ import bersaglio.core.target.Ground;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.wire.Fields;
 import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.ZoneReportView;
@@ -39,11 +39,11 @@ class AimController {
 
     private static final double LEAST_CHANCE = 0.05;
 
-    private final PlayerStore players;
-    private final ResultStore results;
+    private final Players players;
+    private final Results results;
     private final Drills drills;
 
-    AimController(PlayerStore players, ResultStore results, Drills drills) {
+    AimController(Players players, Results results, Drills drills) {
         this.players = players;
         this.results = results;
         this.drills = drills;
@@ -60,7 +60,7 @@ class AimController {
     record ZoneReport(int number, ZoneReportView report) {}
 
     /** Landings that were aimed at one zone of the same court, as offsets they can be carried to another. */
-    private record Aimed(Level level, String drill, Scatter scatter, Point middle, ResultStore.Placements placements) {}
+    private record Aimed(Level level, String drill, Scatter scatter, Point middle, Results.Placements placements) {}
 
     @PostMapping(path = "/api/players/{player}/aim", consumes = MediaType.APPLICATION_JSON_VALUE)
     AimReport aim(
@@ -129,16 +129,16 @@ class AimController {
                 .findFirst();
     }
 
-    private Optional<Aimed> aimed(UUID player, ResultStore.Charted charted, Conditions conditions) {
+    private Optional<Aimed> aimed(UUID player, Results.Charted charted, Conditions conditions) {
         Level level = drills.known(charted.drill()).level(charted.level());
         Umpire umpire = level.umpire(conditions);
-        ResultStore.Placements placements =
+        Results.Placements placements =
                 results.placementsOf(player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
         return Scatter.of(placements.places(), placements.nets())
                 .map(scatter -> new Aimed(level, charted.drill(), scatter, middleOf(umpire.last()), placements));
     }
 
-    private Referee refereeOf(ResultStore.Charted charted, Conditions conditions) {
+    private Referee refereeOf(Results.Charted charted, Conditions conditions) {
         return drills.known(charted.drill())
                 .level(charted.level())
                 .umpire(conditions)

@@ -21,10 +21,10 @@ import bersaglio.core.target.Umpire;
 import bersaglio.server.Settings;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Progressions;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.server.drills.DrillViews;
 import bersaglio.server.drills.DrillViews.TaggedDrill;
-import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.players.Players.Player;
 import bersaglio.server.storage.Shelf;
 import bersaglio.server.storage.Writer;
 import bersaglio.wire.view.CourtView;
@@ -57,8 +57,8 @@ class PlayerController {
     private static final double LEAST_CHANCE = 0.05;
     private static final String FIRST_DRILL = "straight-clear";
 
-    private final PlayerStore players;
-    private final ResultStore results;
+    private final Players players;
+    private final Results results;
     private final Ledgers ledgers;
     private final Progressions progressions;
     private final Drills drills;
@@ -71,8 +71,8 @@ class PlayerController {
     private final Writer writer;
 
     PlayerController(
-            PlayerStore players,
-            ResultStore results,
+            Players players,
+            Results results,
             Ledgers ledgers,
             Progressions progressions,
             Drills drills,
@@ -165,7 +165,7 @@ class PlayerController {
         Level rung = drills.known(drill).level(level);
         Umpire umpire = rung.umpire(Conditions.AS_DRAWN.with(hand));
         Referee referee = umpire.last();
-        ResultStore.Placements placements = results.placementsOf(player, drill, track, level, umpire.stages() - 1);
+        Results.Placements placements = results.placementsOf(player, drill, track, level, umpire.stages() - 1);
         Area inUse = referee.inPlay().area();
         Ground ground = referee.patches().isEmpty()
                 ? Ground.good(inUse)

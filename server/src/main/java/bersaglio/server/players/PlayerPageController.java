@@ -9,9 +9,9 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.plan.Stand;
 import bersaglio.server.charting.Progressions;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
-import bersaglio.server.players.PlayerStore.Player;
+import bersaglio.server.players.Players.Player;
 import bersaglio.wire.view.HitRateView;
 import java.time.Clock;
 import java.time.Duration;
@@ -36,16 +36,16 @@ class PlayerPageController {
     private static final List<Integer> LOAD_DAYS = List.of(7, 28);
     private static final int MOST_WITH_OTHERS = 20;
 
-    private final PlayerStore players;
-    private final ResultStore results;
+    private final Players players;
+    private final Results results;
     private final Standings standings;
     private final Progressions progressions;
     private final Drills drills;
     private final Clock clock;
 
     PlayerPageController(
-            PlayerStore players,
-            ResultStore results,
+            Players players,
+            Results results,
             Standings standings,
             Progressions progressions,
             Drills drills,
@@ -83,7 +83,7 @@ class PlayerPageController {
             List<RecordLine> records,
             List<LoadView> load,
             List<WatchView> watched,
-            List<ResultStore.WithAnother> withOthers) {}
+            List<Results.WithAnother> withOthers) {}
 
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
@@ -98,7 +98,7 @@ class PlayerPageController {
     private List<RecordLine> records(UUID player) {
         Set<String> worksOn = Set.copyOf(progressions.drillsOf(player));
         Set<String> newest = drills.newest().stream().map(Drill::id).collect(Collectors.toSet());
-        Map<Footing.Way, ResultStore.Held> held = results.heldBy(player);
+        Map<Footing.Way, Results.Held> held = results.heldBy(player);
         Set<String> holds = held.keySet().stream().map(Footing.Way::drill).collect(Collectors.toSet());
         Footing footing = standings.of(player);
         Map<String, List<RecordLine>> families = new LinkedHashMap<>();
@@ -107,8 +107,7 @@ class PlayerPageController {
             boolean current = newest.contains(drill.id()) && worksOn.contains(drill.family());
             if (current || holds.contains(drill.id())) {
                 for (String track : drill.design().tracks()) {
-                    ResultStore.Held on =
-                            held.getOrDefault(new Footing.Way(drill.id(), track), ResultStore.Held.NOTHING);
+                    Results.Held on = held.getOrDefault(new Footing.Way(drill.id(), track), Results.Held.NOTHING);
                     families.computeIfAbsent(drill.family(), family -> new ArrayList<>())
                             .add(line(drill, track, footing, on.sets()));
                     lastHeld.merge(drill.family(), on.last(), Math::max);
@@ -129,7 +128,7 @@ class PlayerPageController {
     private List<LoadView> load(UUID player) {
         long first =
                 clock.millis() - Duration.ofDays(Collections.max(LOAD_DAYS)).toMillis();
-        List<ResultStore.Hit> hit = results.hitSince(first, player);
+        List<Results.Hit> hit = results.hitSince(first, player);
         List<SetResult> held = results.heldSince(first, player);
         return LOAD_DAYS.stream()
                 .map(days -> {
@@ -138,7 +137,7 @@ class PlayerPageController {
                             player.toString(),
                             hit.stream()
                                     .filter(one -> one.heldAt() >= from)
-                                    .map(ResultStore.Hit::volume)
+                                    .map(Results.Hit::volume)
                                     .toList(),
                             held.stream().filter(set -> set.heldAt() >= from).toList());
                     return new LoadView(days, load.balls(), HitRateView.of(load.tally()));
@@ -147,9 +146,9 @@ class PlayerPageController {
     }
 
     /** By what is watched, over the drills that ask for the same. */
-    private List<WatchView> watched(List<ResultStore.Noted> noted) {
+    private List<WatchView> watched(List<Results.Noted> noted) {
         Map<String, List<NotedShots>> byWords = new TreeMap<>();
-        for (ResultStore.Noted one : noted) {
+        for (Results.Noted one : noted) {
             String words = drills.known(one.drill()).design().watchPoint();
             byWords.computeIfAbsent(words, same -> new ArrayList<>()).add(one.shots());
         }

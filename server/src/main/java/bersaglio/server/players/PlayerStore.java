@@ -11,10 +11,7 @@ import org.springframework.stereotype.Repository;
 
 /** The club's players, and which drills they work on. */
 @Repository
-public class PlayerStore {
-
-    /** Only what is used is stored of a player. */
-    public record Player(UUID id, String name, Hand hand) {}
+class PlayerStore implements Players {
 
     private static final RowMapper<Player> PLAYER = (row, number) ->
             new Player(row.getObject("id", UUID.class), row.getString("name"), Hand.valueOf(row.getString("hand")));
@@ -25,12 +22,14 @@ public class PlayerStore {
         this.jdbc = jdbc;
     }
 
+    @Override
     public List<Player> all() {
         return jdbc.sql("select id, name, hand from player order by name")
                 .query(PLAYER)
                 .list();
     }
 
+    @Override
     public Optional<Player> find(UUID id) {
         return jdbc.sql("select id, name, hand from player where id = :id")
                 .param("id", id)
@@ -38,11 +37,12 @@ public class PlayerStore {
                 .optional();
     }
 
+    @Override
     public Player known(UUID id) {
         return find(id).orElseThrow(() -> new Refused("unknown_id", "player", id.toString(), "a player of this club"));
     }
 
-    /** Stores a player once, however often it is sent. */
+    @Override
     public void add(Player player, long now) {
         jdbc.sql(
                         """

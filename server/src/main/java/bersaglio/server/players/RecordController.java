@@ -11,7 +11,7 @@ import bersaglio.core.goal.Tally;
 import bersaglio.core.plan.Stand;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.charting.Ledgers;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
 import bersaglio.wire.view.LevelRateView;
 import bersaglio.wire.view.ReadingView;
@@ -34,20 +34,15 @@ class RecordController {
     private static final int SETS_A_PAGE = 24;
     private static final int MOST_MOVES = 60;
 
-    private final PlayerStore players;
-    private final ResultStore results;
+    private final Players players;
+    private final Results results;
     private final Ledgers ledgers;
     private final Standings standings;
     private final Drills drills;
     private final Clock clock;
 
     RecordController(
-            PlayerStore players,
-            ResultStore results,
-            Ledgers ledgers,
-            Standings standings,
-            Drills drills,
-            Clock clock) {
+            Players players, Results results, Ledgers ledgers, Standings standings, Drills drills, Clock clock) {
         this.players = players;
         this.results = results;
         this.ledgers = ledgers;
@@ -78,7 +73,7 @@ class RecordController {
             List<SetLine> moved,
             List<LevelRateView> rates,
             List<BrokeView> broke,
-            List<ResultStore.Landing> landings) {}
+            List<Results.Landing> landings) {}
 
     /** How often attempts at the present level broke at a count. */
     record BrokeView(int at, int times) {}
@@ -101,7 +96,7 @@ class RecordController {
         int from = Math.max(0, to - SETS_A_PAGE);
         List<SetReading> readings = ledger.readings(from, to);
         OptionalInt toMove = ledger.setsToMove();
-        List<ResultStore.Noted> noted = version.design().unit().balls() == 1 ? results.notedBy(player) : List.of();
+        List<Results.Noted> noted = version.design().unit().balls() == 1 ? results.notedBy(player) : List.of();
         List<SetResult> moved = ledger.moved();
         return new RecordView(
                 drill,
@@ -137,13 +132,13 @@ class RecordController {
     }
 
     /** Net clips at a level; a unit of several balls is not one shot, so that none of its shots can be left out. */
-    private static Tally netClips(String drill, String track, LevelRate rate, List<ResultStore.Noted> noted) {
+    private static Tally netClips(String drill, String track, LevelRate rate, List<Results.Noted> noted) {
         return NotedShots.netClips(noted.stream()
                 .filter(one -> one.drill().equals(drill)
                         && one.track().equals(track)
                         && one.level() == rate.level()
                         && one.laid().equals(rate.laid()))
-                .map(ResultStore.Noted::shots)
+                .map(Results.Noted::shots)
                 .toList());
     }
 }

@@ -10,7 +10,7 @@ import bersaglio.core.drill.Drills;
 import bersaglio.server.DemoServer;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
-import bersaglio.server.charting.ResultStore;
+import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
@@ -40,7 +40,7 @@ class StandingsTest {
 
     @Test
     void whatIsWrittenIsWhatTheSetsSay() {
-        ResultStore results = server.bean(ResultStore.class);
+        Results results = server.bean(Results.class);
         Standings standings = server.bean(Standings.class);
         int held = 0;
         for (var player : server.get("/api/club").get("players")) {
@@ -110,7 +110,7 @@ class StandingsTest {
         for (int version = 0; version < 3; version++) {
             ObjectNode drill = (ObjectNode) server.drill("straight-clear");
             drill.put("name", "As of " + version);
-            server.put("/api/drills/standings-drill?basedOn=" + version, drill.toString());
+            server.put("/api/drills/zz-of-standings?basedOn=" + version, drill.toString());
         }
         pages.forEach(page -> assertThat(statementsOf(page))
                 .as(page)

@@ -79,6 +79,18 @@ class PlayersTest {
     }
 
     @Test
+    void aProblemIsSaidInTheLanguageThatIsAskedForWhereThereIsAFileOfIt() {
+        String nobody = "/api/players/" + Device.newId();
+        assertThat(server.send(server.request(nobody).header("Accept-Language", "qq, en;q=0.5"))
+                        .body())
+                .contains("qwo player qar");
+        assertThat(server.send(server.request(nobody).header("Accept-Language", "ww"))
+                        .body())
+                .doesNotContain("qwo")
+                .contains("player");
+    }
+
+    @Test
     void aLongRecordIsReadInPagesFromTheLatestSetBack() {
         String player = Device.newId();
         server.put("/api/players/" + player, "{\"name\":\"Long Record\",\"hand\":\"LEFT\"}");
