@@ -5,6 +5,8 @@ import { VitePWA } from 'vite-plugin-pwa'
 import vuetify from 'vite-plugin-vuetify'
 
 export default defineConfig({
+  // Of the messages' library only what is used comes along.
+  define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
   plugins: [
     vue(),
     vuetify({ autoImport: true }),
@@ -41,5 +43,13 @@ export default defineConfig({
     },
     preserveSymlinks: true,
   },
-  build: { outDir: 'target/web', emptyOutDir: true, target: 'es2022', modulePreload: { polyfill: false } },
+  build: {
+    outDir: 'target/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    modulePreload: { polyfill: false },
+    chunkSizeWarningLimit: 700,
+    // What every view shares comes as one: each request costs as much as a small module.
+    rolldownOptions: { output: { advancedChunks: { groups: [{ name: 'shared', test: /src\/(shared|charting)\/.*\.ts$/ }] } } },
+  },
 })

@@ -1,6 +1,6 @@
 import {
-  api, type Club, type ClubList, type Forecast, type KeptTarget, type Ledger, type OpenQueue, type PlayerPageView, type PlayerRecord,
-  type Session, type Squad, type Today, type ZoneReport,
+  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type ListedDrill, type OpenQueue,
+  type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
 import { clearOut } from './clearing'
@@ -17,15 +17,14 @@ export interface Asked<T> {
 
 export class NotThere extends Error {}
 
-const SOON = 3000
+const SOON = 10_000
 /** Answers that an earlier page kept may have another shape. */
 const SHAPE = '7.'
 const keyOf = (question: string) => SHAPE + question
 
-/** What this device need not keep any longer, while nothing else is done. */
+/** What this device need not keep any longer; once the page has long been shown. */
 export function clearOutSoon(): void {
-  const idle = window.requestIdleCallback ?? ((work: () => void) => setTimeout(work, SOON))
-  idle(() => void clearOut(SHAPE).catch(() => undefined))
+  setTimeout(() => void clearOut(SHAPE).catch(() => undefined), SOON)
 }
 
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
@@ -45,16 +44,35 @@ async function ask<T>(question: string, fetch: () => Promise<{ data?: T, respons
   return { ...last, cached: true }
 }
 
-/** The club's list counts once the drills that it names are here: until then the last one does. */
-export async function askClub(): Promise<Asked<Club>> {
-  const club = await ask<ClubList>('club', async () => {
-    const answer = await api.GET('/api/club') as { data?: ClubList, response: Response }
-    await fetchMissing(answer.data?.drills ?? [])
-    return answer
-  })
+/** The club, with its drills by name only. */
+export async function askListed(): Promise<Asked<ClubList>> {
+  return noted(await ask('listed', () => api.GET('/api/club') as Promise<{ data?: ClubList, response: Response }>))
+}
+
+function noted(club: Asked<ClubList>): Asked<ClubList> {
   if (!club.cached) {
     seenServerTime(club.data.serverTime)
     seenClubDays(club.data.days)
+  }
+  return club
+}
+
+/** Drills that the club lists; those that are not here yet are asked for. */
+export async function askDrills(listed: ListedDrill[], { cached }: Asked<unknown>): Promise<Drill[]> {
+  if (!cached) {
+    await fetchMissing(listed)
+  }
+  return drillsOf(listed)
+}
+
+/** The club's list counts once the drills that it names are here: until then the last one does. */
+export async function askClub(): Promise<Asked<Club>> {
+  const club = noted(await ask('club', async () => {
+    const answer = await api.GET('/api/club') as { data?: ClubList, response: Response }
+    await fetchMissing(answer.data?.drills ?? [])
+    return answer
+  }))
+  if (!club.cached) {
     await forgetOthersThan(club.data.drills).catch(() => undefined)
   }
   return { ...club, data: { ...club.data, drills: await drillsOf(club.data.drills) } }

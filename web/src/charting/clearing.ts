@@ -7,7 +7,7 @@ const LEDGER_DAYS = 21
 /** Pages that were looked at, for when there is no network. */
 const MOST_PAGES = 80
 const LEDGER = 'ledger.'
-const ALWAYS = ['club', 'today', 'squad', 'targets']
+const ALWAYS = ['club', 'listed', 'today', 'squad', 'targets']
 
 /**
  * Keeps of what the server has only what charting without a network needs: sets of today, sets of which the last ledger of

@@ -1,7 +1,5 @@
-import { api, type ClubList, type Drill } from '@/shared/api'
+import { api, type Drill, type ListedDrill } from '@/shared/api'
 import { forget, recallAll, remember } from './deviceLog'
-
-type Listed = ClubList['drills'][number]
 
 /** Drill versions never change: each is asked for once, and kept on this device as long as the club lists it. */
 const KEY = 'drill.'
@@ -9,7 +7,7 @@ const AT_ONCE = 40
 const kept = new Map<string, Drill>()
 let recalled: Promise<void> | undefined
 
-const nameOf = ({ id, tag }: Listed) => `${id}.${tag}`
+const nameOf = ({ id, tag }: ListedDrill) => `${id}.${tag}`
 
 async function recall(): Promise<void> {
   for (const [name, { data: drill }] of await recallAll<Drill>(KEY)) {
@@ -18,7 +16,7 @@ async function recall(): Promise<void> {
 }
 
 /** Asks for those of these that are not here yet; refused when any of them cannot be had. */
-export async function fetchMissing(listed: Listed[]): Promise<void> {
+export async function fetchMissing(listed: ListedDrill[]): Promise<void> {
   await (recalled ??= recall())
   const missing = listed.map(nameOf).filter((name) => !kept.has(name))
   for (let from = 0; from < missing.length; from += AT_ONCE) {
@@ -37,12 +35,12 @@ export async function fetchMissing(listed: Listed[]): Promise<void> {
 }
 
 /** Those of these that are here, in their order. */
-export async function drillsOf(listed: Listed[]): Promise<Drill[]> {
+export async function drillsOf(listed: ListedDrill[]): Promise<Drill[]> {
   await (recalled ??= recall())
   return listed.flatMap((one) => kept.get(nameOf(one)) ?? [])
 }
 
-export async function forgetOthersThan(listed: Listed[]): Promise<void> {
+export async function forgetOthersThan(listed: ListedDrill[]): Promise<void> {
   const names = new Set(listed.map(nameOf))
   const gone = [...kept.keys()].filter((name) => !names.has(name))
   gone.forEach((name) => kept.delete(name))

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import type { Drill } from '@/shared/api'
 
 /** The newest version of every drill. */
-export function newestOf(drills: Drill[]): Drill[] {
+export function newestOf<T extends Pick<Drill, 'family' | 'version'>>(drills: T[]): T[] {
   return drills.filter((drill) => drills.every((other) => other.family !== drill.family || other.version <= drill.version))
 }
 

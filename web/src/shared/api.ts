@@ -3,6 +3,7 @@ import type { components, paths } from './contract'
 
 type Schemas = components['schemas']
 export type ClubList = Schemas['ClubView']
+export type ListedDrill = ClubList['drills'][number]
 /** With the drills that it lists. */
 export type Club = Omit<ClubList, 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']

@@ -741,7 +741,7 @@ export interface components {
             courts: components["schemas"]["CourtView"][];
             days: components["schemas"]["Change"][];
             demo: boolean;
-            drills: components["schemas"]["TaggedDrill"][];
+            drills: components["schemas"]["ListedDrill"][];
             places: components["schemas"]["PlaceVersionView"][];
             players: components["schemas"]["Player"][];
             /** Format: int64 */
@@ -1168,6 +1168,18 @@ export interface components {
             targetRate: number;
             /** Format: int32 */
             tries: number;
+        };
+        ListedDrill: {
+            family: string;
+            id: string;
+            /** Format: int32 */
+            levels: number;
+            /** Format: int32 */
+            mostPlayers: number;
+            name: string;
+            tag: string;
+            /** Format: int32 */
+            version: number;
         };
         LoadView: {
             /** Format: int32 */
@@ -1831,10 +1843,6 @@ export interface components {
             /** @enum {string} */
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             regions: components["schemas"]["RegionView"][];
-        };
-        TaggedDrill: {
-            id: string;
-            tag: string;
         };
         Target: {
             aim?: components["schemas"]["Point"];

@@ -3,13 +3,13 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useOnCourt } from '@/courtside/useOnCourt'
 import { newestOf } from '@/drills/newest'
-import type { Drill, Player } from '@/shared/api'
+import type { ListedDrill, Player } from '@/shared/api'
 
 /** A drill that was not planned: the drill, then the player, and the court is there. What was used last comes first. */
-const props = defineProps<{ drills: Drill[], players: Player[] }>()
+const props = defineProps<{ drills: ListedDrill[], players: Player[] }>()
 const { t } = useI18n()
 const onCourt = useOnCourt()
-const chosen = ref<Drill>()
+const chosen = ref<ListedDrill>()
 const MOST = 8
 const all = ref(false)
 const rankOf = (list: string[], id: string) => (list.indexOf(id) + list.length + 1) % (list.length + 1)
@@ -32,7 +32,7 @@ const players = computed(() =>
     <div v-else class="choices" data-test="other-players">
       <v-btn variant="text" @click="chosen = undefined">{{ chosen.name }} ×</v-btn>
       <v-btn v-for="player in players" :key="player.id" :to="`/courtside/${player.id}/${chosen.id}`">{{ player.name }}</v-btn>
-      <v-btn v-if="chosen.design.players.most > 1" variant="text" :to="`/queue/${chosen.id}`">{{ t('queue.open') }}</v-btn>
+      <v-btn v-if="chosen.mostPlayers > 1" variant="text" :to="`/queue/${chosen.id}`">{{ t('queue.open') }}</v-btn>
     </div>
   </section>
 </template>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Drill, Member } from '@/shared/api'
+import type { ListedDrill, Member } from '@/shared/api'
 import { useGoals } from '@/shared/goals'
 import { usePresent } from '@/shared/present'
 
 /** Thirty seconds before a session: one line for each player who is expected. */
-const props = defineProps<{ members: Member[], drills: Drill[], day: string }>()
+const props = defineProps<{ members: Member[], drills: ListedDrill[], day: string }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const { isHere } = usePresent(() => props.day)
@@ -18,7 +18,7 @@ function line({ brief }: Member): string {
     return ''
   }
   const name = [drill.name, trackWords(brief.track)].filter((words) => words !== '').join(', ')
-  return t(brief.code, { drill: name, levels: drill.levels.length, next: (brief.figures.level ?? 1) + 1, ...brief.figures })
+  return t(brief.code, { drill: name, levels: drill.levels, next: (brief.figures.level ?? 1) + 1, ...brief.figures })
 }
 </script>
 

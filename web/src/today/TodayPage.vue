@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub, askLedger, askSquad, askToday } from '@/charting/asked'
+import { askClub, askDrills, askLedger, askListed, askSquad, askToday } from '@/charting/asked'
 import type { Drill, Due } from '@/shared/api'
 import { asWeekday } from '@/shared/format'
 import { usePresent } from '@/shared/present'
@@ -15,11 +15,13 @@ import WhoIsHere from './WhoIsHere.vue'
 
 const { t } = useI18n()
 const { answer, failed, load } = useAsked(async () => {
-  const [club, today, squad] = await Promise.all([askClub(), askToday(), askSquad().catch(() => undefined)])
-  return { club, today, squad }
+  const [club, today, squad] = await Promise.all([askListed(), askToday(), askSquad().catch(() => undefined)])
+  const due = new Set(today.data.due.map(({ drill }) => drill))
+  const drills = await askDrills(club.data.drills.filter(({ id }) => due.has(id)), club)
+  return { club, today, squad, drills }
 })
 
-const drillOf = (due: Due): Drill | undefined => answer.value?.club.data.drills.find((drill) => drill.id === due.drill)
+const drillOf = (due: Due): Drill | undefined => answer.value?.drills.find((drill) => drill.id === due.drill)
 const { isHere } = usePresent(() => answer.value?.today.data.day ?? '')
 /** The rows of each player who is here, as due as they are; an open set goes before them. */
 const byPlayer = computed(() => {
@@ -52,6 +54,7 @@ watch(answer, async (now) => {
   if (now && !now.today.cached) {
     await complete()
     void import('@/courtside/CourtsidePage.vue')
+    void askClub().catch(() => undefined)
     for (const { player, drill, track } of now.today.data.due) {
       if (!left) {
         await askLedger(player, drill, track).catch(() => undefined)

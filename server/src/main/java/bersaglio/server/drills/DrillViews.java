@@ -19,11 +19,14 @@ public class DrillViews {
     private record Shown(DrillView view, String tag) {}
 
     /**
-     * A drill version, and what tells apart how it is shown: that changes only with the rules.
+     * What a list says of a drill version.
      *
-     * @param tag 8 hexadecimal digits
+     * @param tag        8 hexadecimal digits that tell apart how it is shown, which changes only with the rules
+     * @param levels     how many
+     * @param mostPlayers that it takes at once
      */
-    public record TaggedDrill(String id, String tag) {}
+    public record ListedDrill(
+            String id, String tag, String family, int version, String name, int levels, int mostPlayers) {}
 
     DrillViews(ObjectMapper json) {
         this.json = json;
@@ -33,8 +36,15 @@ public class DrillViews {
         return shown(drill).view;
     }
 
-    public TaggedDrill tagged(Drill drill) {
-        return new TaggedDrill(drill.id(), shown(drill).tag);
+    public ListedDrill listed(Drill drill) {
+        return new ListedDrill(
+                drill.id(),
+                shown(drill).tag,
+                drill.family(),
+                drill.version(),
+                drill.name(),
+                drill.levels().size(),
+                drill.design().group().most());
     }
 
     private Shown shown(Drill drill) {

@@ -4,7 +4,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
-import bersaglio.server.drills.DrillViews.TaggedDrill;
+import bersaglio.server.drills.DrillViews.ListedDrill;
 import bersaglio.wire.view.DrillView;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -44,7 +44,7 @@ class VersionController {
     }
 
     private String tagged(Drill drill) {
-        TaggedDrill tagged = views.tagged(drill);
-        return tagged.id() + "." + tagged.tag();
+        ListedDrill listed = views.listed(drill);
+        return listed.id() + "." + listed.tag();
     }
 }

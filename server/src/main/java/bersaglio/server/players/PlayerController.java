@@ -23,7 +23,7 @@ import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.Results;
 import bersaglio.server.drills.DrillViews;
-import bersaglio.server.drills.DrillViews.TaggedDrill;
+import bersaglio.server.drills.DrillViews.ListedDrill;
 import bersaglio.server.players.Players.Player;
 import bersaglio.server.storage.Shelf;
 import bersaglio.server.storage.Writer;
@@ -107,7 +107,7 @@ class PlayerController {
             long serverTime,
             List<ClubDays.Change> days,
             List<Player> players,
-            List<TaggedDrill> drills,
+            List<ListedDrill> drills,
             List<CourtView> courts,
             List<PlaceVersionView> places) {}
 
@@ -121,7 +121,7 @@ class PlayerController {
                 clock.millis(),
                 days.changes(),
                 players.all(),
-                drills.all().stream().map(views::tagged).toList(),
+                drills.all().stream().map(views::listed).toList(),
                 courts().stream().map(CourtView::of).toList(),
                 places.all().stream().map(PlaceVersionView::of).toList());
     }
