@@ -18,7 +18,7 @@ export const router = createRouter({
       props: ({ params, query }) => ({
         ...params,
         track: typeof query.track === 'string' ? query.track : '',
-        ...'paper' in query && { paper: true, company: { heldAt: yesterday() } },
+        ...'paper' in query && { paper: true, occasion: { heldAt: yesterday() } },
       }),
     },
     { path: '/queue/:drill', name: 'queue', component: () => import('./queue/QueuePage.vue'), props: true, meta: { court: true } },

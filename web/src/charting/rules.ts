@@ -1,5 +1,5 @@
 import type {
-  Advice, ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, Target, Verdict,
+  Advice, ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet, Verdict,
 } from '@/shared/api'
 import { clubDays } from '@/shared/clock'
 import type { Place } from '@/court/turn'
@@ -77,11 +77,11 @@ export async function loadRules() {
     return JSON.parse(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(own), player, track, start))
   }
 
-  function lying(target: Target, ring: number, conditions: Conditions): Or<{ lying: Lying, rings: number }> {
+  function lying(target: TargetSet, ring: number, conditions: Conditions): Or<{ lying: Lying, rings: number }> {
     return JSON.parse(rules.lying(JSON.stringify(target), ring, JSON.stringify(conditions)))
   }
 
-  function preview(target: Target, ring: number, conditions: Conditions, places: Place[]): Or<Preview> {
+  function preview(target: TargetSet, ring: number, conditions: Conditions, places: Place[]): Or<Preview> {
     return JSON.parse(rules.preview(JSON.stringify(target), ring, JSON.stringify(conditions), JSON.stringify(places)))
   }
 

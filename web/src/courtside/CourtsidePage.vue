@@ -35,7 +35,7 @@ import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
 import { useWay, type Way } from './ways'
 
-const props = defineProps<{ player: string, drill: string, run?: string, track?: string, company?: Opening['company'], paper?: boolean }>()
+const props = defineProps<{ player: string, drill: string, run?: string, track?: string, occasion?: Opening['occasion'], paper?: boolean }>()
 const emit = defineEmits<{ ball: [player: string, shot: string], skip: [] }>()
 const { t } = useI18n()
 const goals = useGoals()
@@ -60,12 +60,12 @@ const { closeUp, isPossible: canCloseUp, toggle: toggleCloseUp } = useCloseUp({
   area, stage, surface, beyond, standpoint: () => settings.standpoint, drill: () => practised.value?.family,
 })
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
-const desk = useCharting(charted, {
+const hand = useCharting(charted, {
   rung, onSurface, ready, zones: () => stage.value?.zones ?? [], stages: () => stages.value.length,
   logged: (shot) => emit('ball', props.player, shot),
 }, feedback)
-const { verdict, chosenId, locked, log, logKey } = desk
-const live = useLive(charted, () => rung.value, desk.enter, feedback)
+const { verdict, chosenId, locked, log, logKey } = hand
+const live = useLive(charted, () => rung.value, hand.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')
@@ -76,7 +76,7 @@ onMounted(() => {
 })
 onBeforeUnmount(() => void wakeLock.release())
 useEventListener(window, 'beforeunload', (event) => {
-  if (desk.held.value > 0) {
+  if (hand.held.value > 0) {
     event.preventDefault()
   }
 })
@@ -88,7 +88,7 @@ async function load() {
   void wakeLock.request('screen').catch(() => undefined)
   onCourt.remember(props.player, props.drill, practised.value?.family ?? '')
   if (set.value?.closed) {
-    void desk.judge()
+    void hand.judge()
   }
 }
 
@@ -97,13 +97,13 @@ const turnCourt = () => {
 }
 
 function half(side: number, outcome: 'HIT' | 'NOT_HIT') {
-  void desk.toSide(() => side)
+  void hand.toSide(() => side)
   void logKey(plain(outcome))
 }
 
 function closeFromHalves() {
   way.value = 'COURT'
-  void desk.closeOrNext()
+  void hand.closeOrNext()
 }
 
 watch(way, async () => {
@@ -118,7 +118,7 @@ function leaveKeys(event: MouseEvent) {
   }
 }
 
-const nextSide = () => void desk.toSide((now) => (now + 1) % sides.value)
+const nextSide = () => void hand.toSide((now) => (now + 1) % sides.value)
 const toggle = (one: Way) => {
   way.value = way.value === one ? 'COURT' : one
 }
@@ -126,14 +126,14 @@ const toggle = (one: Way) => {
 const { hit, miss } = keysOfRally(live.rally, (given) => void logKey(given))
 const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
 const touches = useTouches(
-  (place) => void (way.value === 'ZONE' || isBeyond(place) ? desk.landInZone(place) : desk.land(place)), desk.flick)
+  (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(place) : hand.land(place)), hand.flick)
 useKeys({
-  log: miss, zone: desk.hitZone, hit, undo: desk.undo, redo: desk.redo, judge: () => void desk.judge(),
-  close: () => void desk.closeOrNext(), turn: turnCourt, callOther: () => desk.callClose(true), callStands: () => desk.callClose(false),
+  log: miss, zone: hand.hitZone, hit, undo: hand.undo, redo: hand.redo, judge: () => void hand.judge(),
+  close: () => void hand.closeOrNext(), turn: turnCourt, callOther: () => hand.callClose(true), callStands: () => hand.callClose(false),
   notHit: () => miss(plain('NOT_HIT')), net: () => miss(plain('NET')), notSeen: () => void logKey(plain('NOT_SEEN')),
-  noReach: () => miss(plain('NO_REACH')), void: () => void logKey(plain('VOID')), effect: desk.effect,
-  netClip: () => desk.note('NET_CLIP'), watchKept: () => desk.note('WATCH_KEPT'), watchLost: () => desk.note('WATCH_LOST'),
-  asAsked: () => desk.note('AS_ASKED'), mark: () => desk.note('MARKED'), nextSide, pause: desk.pause, rallyOver: live.rally.over,
+  noReach: () => miss(plain('NO_REACH')), void: () => void logKey(plain('VOID')), effect: hand.effect,
+  netClip: () => hand.note('NET_CLIP'), watchKept: () => hand.note('WATCH_KEPT'), watchLost: () => hand.note('WATCH_LOST'),
+  asAsked: () => hand.note('AS_ASKED'), mark: () => hand.note('MARKED'), nextSide, pause: hand.pause, rallyOver: live.rally.over,
   clock: () => live.hasClock.value && live.startOrStop(), countIs: () => { countIs.value = !!set.value && !set.value.closed },
   skip: () => emit('skip'), halves: () => toggle('HALVES'), far: () => toggle('FAR'), help: () => { help.value = true },
 }, () => settings.standpoint, () => !!surface.value && isFacing(surface.value), () => active)
@@ -146,12 +146,12 @@ onActivated(() => {
 onDeactivated(() => {
   active = false
 })
-defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take, give: desk.give, closeOpen: desk.closeOpen })
+defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take, give: hand.give, closeOpen: hand.closeOpen })
 </script>
 
 <template>
-  <PlainState v-if="failed" :title="t('state.failed')" :body="desk.held.value ? undefined : t('state.failedSafe')">
-    <p v-if="desk.held.value" data-test="held">{{ t('state.held', { count: desk.held.value }, desk.held.value) }}</p>
+  <PlainState v-if="failed" :title="t('state.failed')" :body="hand.held.value ? undefined : t('state.failedSafe')">
+    <p v-if="hand.held.value" data-test="held">{{ t('state.held', { count: hand.held.value }, hand.held.value) }}</p>
     <v-btn @click="askAgain">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
@@ -164,7 +164,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         :most="count?.left"
         :hits-alone="rung.hitsAlone"
         :full="!!set?.closed || !!set?.count.full"
-        @row="desk.logRow($event)"
+        @row="hand.logRow($event)"
         @count="(hits, balls) => log(() => charted.countHits(hits, balls, settings.caller, settings.standpoint))"
       />
       <CourtDrawing
@@ -217,8 +217,8 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
       :can-redo="!!set?.redo"
       :closed="!!set?.closed"
       @log="$event === 'HIT' ? hit() : miss(plain($event))"
-      @undo="desk.undo"
-      @redo="desk.redo"
+      @undo="hand.undo"
+      @redo="hand.redo"
     />
     <div class="turns-area"><slot name="turns" /></div>
     <aside class="margin-area">
@@ -235,41 +235,41 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
         :level="level"
         :set="set"
         :verdict="verdict"
-        :close-shot="desk.closeShot.value"
-        :chosen="desk.chosen.value"
-        :decided="desk.decided.value"
+        :close-shot="hand.closeShot.value"
+        :chosen="hand.chosen.value"
+        :decided="hand.decided.value"
         :on-surface="onSurface"
         :places="places"
         :place="charted.place.value"
         :conditions="charted.conditions.value"
         :lying="lying"
         :stance="stance"
-        :lay="desk.lay"
-        @side="(side) => void desk.toSide(() => side)"
-        @enter="desk.enter"
+        :lay="hand.lay"
+        @side="(side) => void hand.toSide(() => side)"
+        @enter="hand.enter"
         @tick="logKey(plain('HIT'))"
-        @pause="desk.pause"
+        @pause="hand.pause"
         @place="choosePlace"
         @under="charted.under($event)"
-        @stand="desk.standAt"
-        @call="desk.call"
+        @stand="hand.standAt"
+        @call="hand.call"
         @unchoose="chosenId = undefined"
-        @judge="desk.judge"
-        @close="desk.closeOrNext"
-        @reopen="desk.reopen"
-        @next="ready = desk.next()"
-        @move="desk.move"
+        @judge="hand.judge"
+        @close="hand.closeOrNext"
+        @reopen="hand.reopen"
+        @next="ready = hand.next()"
+        @move="hand.move"
       />
       <p v-if="charted.tookPen.value && !charted.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>
     <ShotStrip
       v-model:chosen="chosenId"
       class="strip-area"
-      :shots="desk.shots.value"
+      :shots="hand.shots.value"
       :unkept="outbox.unkept"
       :on-surface="onSurface"
     />
-    <p class="visually-hidden" aria-live="assertive" data-test="said">{{ desk.said.value }}</p>
+    <p class="visually-hidden" aria-live="assertive" data-test="said">{{ hand.said.value }}</p>
     <TwoHalves
       v-if="way === 'HALVES' && person"
       :name="person.name"
@@ -280,7 +280,7 @@ defineExpose({ isReady: () => ready.value, ballOf: desk.ballOf, take: desk.take,
       :full="!!set?.count.full || !!set?.closed"
       @hit="half($event, 'HIT')"
       @not="half($event, 'NOT_HIT')"
-      @undo="desk.undo"
+      @undo="hand.undo"
       @skip="emit('skip')"
       @close="closeFromHalves"
       @leave="way = 'COURT'"

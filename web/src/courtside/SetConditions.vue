@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Conditions } from '@/charting/rules'
-import type { PlaceVersion, Target } from '@/shared/api'
+import type { PlaceVersion, TargetSet } from '@/shared/api'
 
 /** What a set is opened under, asked only where it matters: the place, and what the target's ties name. */
 const props = defineProps<{
-  target: Target
+  target: TargetSet
   conditions: Conditions
   places: PlaceVersion[]
   place: PlaceVersion | undefined

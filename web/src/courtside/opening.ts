@@ -11,7 +11,7 @@ export interface Opening {
   track: string
   run?: string | undefined
   openRun?: string | undefined
-  company?: Pick<Conditions, 'partners' | 'queue' | 'heldAt'> | undefined
+  occasion?: Pick<Conditions, 'partners' | 'queue' | 'heldAt'> | undefined
 }
 
 /** A side of its own is the side that is hit from. */
@@ -28,9 +28,9 @@ export function toTheMillimetre(metres: number): number {
 }
 
 /** The set on the same rung that was begun on this device today and is not closed; one from paper is another. */
-export async function openHere(rules: LoadedRules, { player, drill, track, company }: Opening): Promise<string | undefined> {
+export async function openHere(rules: LoadedRules, { player, drill, track, occasion }: Opening): Promise<string | undefined> {
   const day = clubDate(clubTime())
-  const paper = company?.heldAt !== undefined
+  const paper = occasion?.heldAt !== undefined
   for (const [id, kept] of byRun(await of(aboutSets(player.id, drill.id)))) {
     const last = kept.at(-1)
     if (!last || clubDate(last.event.wall) !== day || kept.some((one) => one.fate === 'aside')) {

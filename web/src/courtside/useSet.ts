@@ -62,12 +62,12 @@ export function useSet() {
     rules = await loadRules()
     judging = loadJudge()
     conditions.value = {
-      ...AS_DRAWN, ...given.company, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from,
+      ...AS_DRAWN, ...given.occasion, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from,
     }
     device = await deviceId()
     await settleStanding()
     await takePen()
-    const open = given.run ?? await openHere(rules, given) ?? (given.company?.heldAt ? undefined : given.openRun)
+    const open = given.run ?? await openHere(rules, given) ?? (given.occasion?.heldAt ? undefined : given.openRun)
     if (open) {
       await resume(open)
     } else {

@@ -8,7 +8,7 @@ import type { useSet } from './useSet'
 
 /** Who is on court, at what, and where: asked of the server, or as it last said. */
 export function useWhoAndWhat(
-  props: { player: string, drill: string, run?: string, track?: string, company?: Opening['company'] },
+  props: { player: string, drill: string, run?: string, track?: string, occasion?: Opening['occasion'] },
   charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
 ) {
   const settings = useSettings()
@@ -48,7 +48,7 @@ export function useWhoAndWhat(
       const track = props.track || (practised.value.tracks[0] ?? '')
       const openRun = today?.data.due.find((due) =>
         due.player === props.player && due.drill === props.drill && due.track === track)?.openRun
-      await charted.load({ player: person.value, drill: practised.value, track, run: props.run || undefined, openRun, company: props.company })
+      await charted.load({ player: person.value, drill: practised.value, track, run: props.run || undefined, openRun, occasion: props.occasion })
     } catch {
       failed.value = true
     }

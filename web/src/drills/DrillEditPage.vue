@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { askClub, askTargets } from '@/charting/asked'
-import { loadDesk } from '@/charting/desk'
+import { loadDrafting } from '@/charting/drafting'
 import { loadRules } from '@/charting/rules'
-import type { DraftDrill, Target } from '@/shared/api'
+import type { DraftDrill, TargetSet } from '@/shared/api'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useAsked } from '@/shared/useAsked'
@@ -17,26 +17,26 @@ const { t } = useI18n()
 const key = props.family ? `${props.family}.${props.way ?? 'edit'}` : `new.${props.court}`
 
 const { answer, failed, load } = useAsked(async () => {
-  const [club, shelf, rules, desk] = await Promise.all([askClub(), askTargets(), loadRules(), loadDesk()])
+  const [club, shelf, rules, drafting] = await Promise.all([askClub(), askTargets(), loadRules(), loadDrafting()])
   const drills = newestOf(club.data.drills)
   const stored = drills.find((one) => one.family === props.family)
   const court = stored?.court ?? props.court ?? ''
   const targets = shelf.data.map((one) => one.target).filter((one) => one.court === court)
   const courts = club.data.places.flatMap((place) => place.ownCourt ? [place.ownCourt] : [])
   const begun = stored ?? (targets[0] && fresh(court, targets[0]))
-  return { club: club.data, drills, rules, desk, targets, courts, start: begun && started(begun) }
+  return { club: club.data, drills, rules, drafting, targets, courts, start: begun && started(begun) }
 
   function started(from: DraftDrill): DraftDrill {
     if (!props.way) {
       return from
     }
-    const mirrored = props.way === 'mirror' ? desk.mirrored(from) : undefined
+    const mirrored = props.way === 'mirror' ? drafting.mirrored(from) : undefined
     const drill = mirrored && 'drill' in mirrored ? mirrored.drill : from
     return { ...drill, name: t(props.way === 'mirror' ? 'drillEdit.mirroredName' : 'drillEdit.copyName', { name: from.name }) }
   }
 })
 
-function fresh(court: string, target: Target): DraftDrill {
+function fresh(court: string, target: TargetSet): DraftDrill {
   return {
     id: 'new-1', family: 'new', version: 1, name: t('drillEdit.newName'), feed: '', freedom: 'FED', court,
     design: {
@@ -61,7 +61,7 @@ function fresh(court: string, target: Target): DraftDrill {
       :club="answer.club"
       :drills="answer.drills"
       :rules="answer.rules"
-      :desk="answer.desk"
+      :drafting="answer.drafting"
       :targets="answer.targets"
       :courts="answer.courts"
       :start="answer.start"

@@ -2,11 +2,11 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import type { LoadedDesk } from '@/charting/desk'
+import type { LoadedDrafting } from '@/charting/drafting'
 import { AS_DRAWN, type LoadedRules } from '@/charting/rules'
 import { surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
-import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type Target } from '@/shared/api'
+import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type TargetSet } from '@/shared/api'
 import { useSteps } from '@/shared/steps'
 import DesignFields from './DesignFields.vue'
 import DrillWords from './DrillWords.vue'
@@ -21,8 +21,8 @@ const props = defineProps<{
   club: Club
   drills: Drill[]
   rules: LoadedRules
-  desk: LoadedDesk
-  targets: Target[]
+  drafting: LoadedDrafting
+  targets: TargetSet[]
   courts: OwnCourt[]
   start: DraftDrill
   /** The family that is changed; a copy or a new drill has none yet. */
@@ -32,7 +32,7 @@ const { t } = useI18n()
 const problemWords = useProblemWords()
 const router = useRouter()
 const { step } = useSteps()
-const draft = useDrillDraft(props.desk, props.courts, props.draftKey, props.start, props.stored ? props.start.version : 0)
+const draft = useDrillDraft(props.drafting, props.courts, props.draftKey, props.start, props.stored ? props.start.version : 0)
 const { drill, problem, easier, changed } = draft
 const view = ref<'fields' | 'words'>('fields')
 const number = ref(1)

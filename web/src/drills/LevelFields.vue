@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { DraftLevel, Target } from '@/shared/api'
+import type { DraftLevel, TargetSet } from '@/shared/api'
 import CountField from './CountField.vue'
 import GoalFields from './GoalFields.vue'
 import MoveFields from './MoveFields.vue'
 import WordsField from './WordsField.vue'
 
 /** One rung: its target, its goal, its dials, and what moves a player on. */
-const props = defineProps<{ level: DraftLevel, targets: Target[] }>()
+const props = defineProps<{ level: DraftLevel, targets: TargetSet[] }>()
 const emit = defineEmits<{ set: [given: Partial<DraftLevel>] }>()
 const { t } = useI18n()
 const at = computed(() => `levels.${props.level.number - 1}`)

@@ -1,7 +1,7 @@
 import { useStorage } from '@vueuse/core'
 import { computed, inject, provide, ref, shallowRef, type ComputedRef, type InjectionKey } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Checked, LoadedDesk, TextPlace } from '@/charting/desk'
+import type { Checked, LoadedDrafting, TextPlace } from '@/charting/drafting'
 import type { RulesProblem } from '@/charting/rules'
 import type { DraftDrill, DraftLevel, OwnCourt } from '@/shared/api'
 
@@ -11,7 +11,7 @@ interface Kept { drill: DraftDrill, text?: string, basedOn: number }
 const PROBLEM: InjectionKey<ComputedRef<RulesProblem | undefined>> = Symbol('what is wrong with the drill')
 
 /** A drill while it is made, in fields or in words; the draft stays on this device until it is stored. */
-export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string, start: DraftDrill, basedOn: number) {
+export function useDrillDraft(drafting: LoadedDrafting, courts: OwnCourt[], key: string, start: DraftDrill, basedOn: number) {
   const kept = useStorage<Record<string, Kept>>('bersaglio.drillDrafts', {})
   const before = kept.value[key]
   const drill = shallowRef<DraftDrill>(before?.drill ?? start)
@@ -20,11 +20,11 @@ export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string,
   const place = shallowRef<TextPlace>()
   const textProblem = shallowRef<RulesProblem>()
   const changed = computed(() => kept.value[key] !== undefined)
-  const checked = computed(() => desk.checked(drill.value))
+  const checked = computed(() => drafting.checked(drill.value))
   const problem = computed(() => textProblem.value ?? ('problem' in checked.value ? checked.value.problem : undefined))
   const easier = computed(() => 'easier' in checked.value ? checked.value.easier : [])
   const text = computed(() => {
-    const written = unread.value === undefined ? desk.words(drill.value) : undefined
+    const written = unread.value === undefined ? drafting.words(drill.value) : undefined
     return unread.value ?? (written && 'text' in written ? written.text : '')
   })
   provide(PROBLEM, problem)
@@ -57,7 +57,7 @@ export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string,
 
   /** Takes the words as they are typed; while they are no drill, the last that was one stays drawn. */
   function write(words: string) {
-    const seen = desk.drill(words, courts)
+    const seen = drafting.drill(words, courts)
     unread.value = words
     textProblem.value = 'problem' in seen ? seen.problem : undefined
     place.value = 'problem' in seen ? seen.place : undefined
@@ -76,7 +76,7 @@ export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string,
     return undefined
   }
 
-  const grow = (rule: string) => changedBy(desk.grown(drill.value, rule))
+  const grow = (rule: string) => changedBy(drafting.grown(drill.value, rule))
 
   /** Once stored, or given up, nothing of it stays on this device. */
   function forget() {
@@ -93,7 +93,7 @@ export function useDrillDraft(desk: LoadedDesk, courts: OwnCourt[], key: string,
 
   return {
     drill, text, place, problem, easier, changed, basedOn: before?.basedOn ?? basedOn,
-    take, setLevel, setLevels, write, grow, forget, discard, next: (upTo: string) => desk.next(upTo, courts),
+    take, setLevel, setLevels, write, grow, forget, discard, next: (upTo: string) => drafting.next(upTo, courts),
   }
 }
 

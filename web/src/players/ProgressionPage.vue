@@ -35,7 +35,7 @@ const rungs = computed(() => [...drill.value?.levels ?? []].reverse().map((level
 })))
 const rung = computed(() => drill.value && record.value && levelOf(drill.value, record.value.level))
 const moves = computed(() => [...record.value?.moved ?? []].reverse())
-const called = computed(() => held.value.filter(({ set }) => set.trace.called !== undefined).map(({ set }) => set))
+const called = computed(() => held.value.filter(({ set }) => set.details.called !== undefined).map(({ set }) => set))
 const broke = computed(() => record.value?.broke ?? [])
 const mostBroke = computed(() => Math.max(1, ...broke.value.map(({ times }) => times)))
 const chosen = ref<string>()
@@ -139,7 +139,7 @@ async function override(to: number) {
           <h2>{{ t('progression.called') }}</h2>
           <ul class="small">
             <li v-for="set in called" :key="set.run">
-              {{ t('progression.calledOne', { date: asDay(set.heldAt), called: set.trace.called ?? 0, score: set.score }) }}
+              {{ t('progression.calledOne', { date: asDay(set.heldAt), called: set.details.called ?? 0, score: set.score }) }}
             </li>
           </ul>
         </template>

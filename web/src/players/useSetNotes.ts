@@ -13,21 +13,21 @@ export function useSetNotes() {
     set.move && !set.move.unmet ? t('player.moved', { to: set.move.to }) : '',
   ])
 
-  const trace = ({ notSeen, trace }: SetLine) => some([
+  const details = ({ notSeen, details: known }: SetLine) => some([
     notSeen ? t('player.notSeen', { count: notSeen }) : '',
-    trace.enteredLater ? t('player.enteredLater') : '',
-    trace.moved ? t('player.movedHere') : '',
-    trace.corrected ? t('player.corrected', { count: trace.corrected }) : '',
-    trace.brokeAt.length ? t('count.broke', { counts: trace.brokeAt.join(', ') }) : '',
+    known.enteredLater ? t('player.enteredLater') : '',
+    known.moved ? t('player.movedHere') : '',
+    known.corrected ? t('player.corrected', { count: known.corrected }) : '',
+    known.brokeAt.length ? t('count.broke', { counts: known.brokeAt.join(', ') }) : '',
   ])
 
-  const ofLine = (set: SetLine) => [...state(set), ...trace(set)]
+  const ofLine = (set: SetLine) => [...state(set), ...details(set)]
 
   const ofReading = ({ set, levelThen, advice }: Reading) => some([
     ...state(set),
     set.level !== levelThen ? t('player.changedSince') : '',
     set.said && advice && set.said.call !== advice.call && !set.struck ? t('player.saidOtherwise') : '',
-    ...trace(set),
+    ...details(set),
   ])
 
   return { ofLine, ofReading }

@@ -102,7 +102,7 @@ async function end() {
           :ref="(page) => keepPage(turn?.hitter, page)"
           :player="turn.hitter"
           :drill="props.drill"
-          :company="{ queue: queue.own.value.id }"
+          :occasion="{ queue: queue.own.value.id }"
           @ball="onBall"
           @skip="queue.act('SKIP')"
         >

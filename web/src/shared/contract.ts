@@ -1512,6 +1512,20 @@ export interface components {
             sets: components["schemas"]["HeldView"][];
             work: components["schemas"]["WorkView"][];
         };
+        SetDetailsView: {
+            brokeAt: number[];
+            /** Format: int32 */
+            called?: number;
+            /** Format: int32 */
+            corrected: number;
+            enteredLater: boolean;
+            /** Format: double */
+            gapMillis: number;
+            /** Format: int32 */
+            gaps: number;
+            moved: boolean;
+            partners: string[];
+        };
         SetEventClockTurned: {
             /** @enum {string} */
             to: "STARTED" | "STOPPED";
@@ -1649,6 +1663,7 @@ export interface components {
         SetLine: {
             accepted: boolean;
             closed: boolean;
+            details: components["schemas"]["SetDetailsView"];
             drill: string;
             /** Format: int64 */
             heldAt: number;
@@ -1668,7 +1683,6 @@ export interface components {
             /** @enum {string} */
             standing: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
             struck: boolean;
-            trace: components["schemas"]["TraceView"];
             track: string;
             trials: string;
         };
@@ -1894,20 +1908,6 @@ export interface components {
         TodayView: {
             day: string;
             due: components["schemas"]["DueView"][];
-        };
-        TraceView: {
-            brokeAt: number[];
-            /** Format: int32 */
-            called?: number;
-            /** Format: int32 */
-            corrected: number;
-            enteredLater: boolean;
-            /** Format: double */
-            gapMillis: number;
-            /** Format: int32 */
-            gaps: number;
-            moved: boolean;
-            partners: string[];
         };
         UseView: {
             drill: string;

@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import { loadDesk, type LoadedDesk } from '@/charting/desk'
+import { loadDrafting, type LoadedDrafting } from '@/charting/drafting'
 import type { Or } from '@/charting/rules'
 import type { Measure } from './api'
 import { asMetres } from './format'
@@ -8,17 +8,17 @@ import { useSettings } from './settings'
 /** Lengths as this coach says them; the rules read and write them, metres stand in until they are loaded. */
 export function useLengths(measures: () => Measure[]) {
   const settings = useSettings()
-  const desk = shallowRef<LoadedDesk>()
-  void loadDesk().then((loaded) => {
-    desk.value = loaded
+  const drafting = shallowRef<LoadedDrafting>()
+  void loadDrafting().then((loaded) => {
+    drafting.value = loaded
   })
 
   function say(metres: number): string {
-    return desk.value?.written(metres, settings.unit, measures()) ?? `${asMetres(metres)} m`
+    return drafting.value?.written(metres, settings.unit, measures()) ?? `${asMetres(metres)} m`
   }
 
   function read(text: string): Or<{ metres: number }> | undefined {
-    return desk.value?.length(text, measures())
+    return drafting.value?.length(text, measures())
   }
 
   return { say, read }

@@ -2,12 +2,12 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, type AimReport, type Club, type Target } from '@/shared/api'
+import { api, type AimReport, type Club, type TargetSet } from '@/shared/api'
 import { asPercent } from '@/shared/format'
 import { sizeOf } from '@/shared/sentences'
 
 /** What the target asks of a chosen player, from the landings that are known, and the size for a chosen chance. */
-const props = defineProps<{ target: Target, number: number | undefined, club: Club, fits: boolean }>()
+const props = defineProps<{ target: TargetSet, number: number | undefined, club: Club, fits: boolean }>()
 const emit = defineEmits<{ scale: [factor: number] }>()
 const { t } = useI18n()
 const CHANCES = [0.5, 0.6, 0.7, 0.8]

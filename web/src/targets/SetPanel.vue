@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Court, Measure, Plane, Target } from '@/shared/api'
+import type { Court, Measure, Plane, TargetSet } from '@/shared/api'
 import { sidesOf, straightLines } from './kinds'
 import type { Drawing } from './useDrawing'
 import ZoneFields from './ZoneFields.vue'
 
 /** What the whole target is on: court, surface, what is in use, and which bounce it looks at. */
-const props = defineProps<{ target: Target, court: Court, drawing: Drawing, measures: Measure[] }>()
-const emit = defineEmits<{ take: [target: Target], plane: [plane: Plane] }>()
+const props = defineProps<{ target: TargetSet, court: Court, drawing: Drawing, measures: Measure[] }>()
+const emit = defineEmits<{ take: [target: TargetSet], plane: [plane: Plane] }>()
 const { t, te } = useI18n()
 const TIES = ['COURT', 'SIDE', 'HITTER_HAND', 'OPPONENT_HAND'] as const
 const { plane, surface, stage, inUse: drawnInUse } = props.drawing

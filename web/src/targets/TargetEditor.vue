@@ -3,10 +3,10 @@ import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { LoadedDesk } from '@/charting/desk'
+import type { LoadedDrafting } from '@/charting/drafting'
 import type { LoadedRules } from '@/charting/rules'
 import type { Place } from '@/court/turn'
-import { api, type Club, type Court, type KeptTarget, type PlaceVersion, type Plane, type Target } from '@/shared/api'
+import { api, type Club, type Court, type KeptTarget, type PlaceVersion, type Plane, type TargetSet } from '@/shared/api'
 import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import { halfBeyond } from '@/court/shape'
@@ -24,7 +24,7 @@ import { useDrawing } from './useDrawing'
 import { useWords } from './useWords'
 
 /** A target drawn on the court itself. */
-const props = defineProps<{ rules: LoadedRules, desk: LoadedDesk, club: Club, court: Court, stored: Target, isNew: boolean }>()
+const props = defineProps<{ rules: LoadedRules, drafting: LoadedDrafting, club: Club, court: Court, stored: TargetSet, isNew: boolean }>()
 const emit = defineEmits<{ kept: [kept: KeptTarget] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -54,7 +54,7 @@ const { problemWords, tried, help } = useWords(draft, drawing, props.court, () =
 function change(zone: number, what: 'MIRROR' | 'OTHER_END' | number) {
   const lying = drawing.stage.value.zones.find((one) => one.number === zone)
   const about: Place = lying?.whole.middle ?? { x: 0, y: 0 }
-  const seen = props.desk.changed(target.value, zone, typeof what === 'number' ? { kind: 'SCALE', factor: what, about } : { kind: what })
+  const seen = props.drafting.changed(target.value, zone, typeof what === 'number' ? { kind: 'SCALE', factor: what, about } : { kind: what })
   if ('target' in seen) {
     draft.take(seen.target)
   } else {

@@ -3,9 +3,9 @@ import { useStorage } from '@vueuse/core'
 import { v7 as uuid } from 'uuid'
 import { useI18n } from 'vue-i18n'
 import { askClub, askTargets } from '@/charting/asked'
-import { loadDesk } from '@/charting/desk'
+import { loadDrafting } from '@/charting/drafting'
 import { loadRules } from '@/charting/rules'
-import type { Court, KeptTarget, Target } from '@/shared/api'
+import type { Court, KeptTarget, TargetSet } from '@/shared/api'
 import PageStates from '@/shared/PageStates.vue'
 import { useAsked } from '@/shared/useAsked'
 import TargetEditor from './TargetEditor.vue'
@@ -22,17 +22,17 @@ if (isNew) {
 }
 
 const { answer, failed, load } = useAsked(async () => {
-  const [club, targets, rules, desk] = await Promise.all([askClub(), askTargets(), loadRules(), loadDesk()])
+  const [club, targets, rules, drafting] = await Promise.all([askClub(), askTargets(), loadRules(), loadDrafting()])
   const stored = targets.data.find((one) => one.target.id === id)?.target
   const court = club.data.courts.find((one) => one.id === (stored?.court ?? props.court))
   if (!court || (!stored && !isNew)) {
     throw new Error('no such target')
   }
   const own = club.data.places.find((place) => place.ownCourt?.id === court.id)?.ownCourt
-  return { club, rules, desk, court, stored: stored ?? { ...empty(court), ...own && { ownCourt: own } } }
+  return { club, rules, drafting, court, stored: stored ?? { ...empty(court), ...own && { ownCourt: own } } }
 })
 
-function empty(court: Court): Target {
+function empty(court: Court): TargetSet {
   return {
     id, version: 1, name: t('editor.unnamed'), court: court.id,
     inUse: { region: court.surfaces[0]?.regions[0]?.id ?? '', tie: 'COURT' }, bounce: 'FIRST', zones: [], precedence: [],
@@ -54,7 +54,7 @@ function kept({ target }: KeptTarget) {
     <TargetEditor
       v-if="answer"
       :rules="answer.rules"
-      :desk="answer.desk"
+      :drafting="answer.drafting"
       :club="answer.club.data"
       :court="answer.court"
       :stored="answer.stored"

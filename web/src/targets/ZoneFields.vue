@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Asks, Measure, Shape, Stance, Surface } from '@/shared/api'
+import type { Target, Measure, Shape, Stance, Surface } from '@/shared/api'
 import LengthField from '@/shared/LengthField.vue'
 import { circle, depthOf, movedAsks, polygon, rectangle, resized, widthOf } from './areas'
 import { sidesOf, straightLines } from './kinds'
 
 /** The exact measures of a target, typed as the coach says them. */
-const props = defineProps<{ asks: Asks, surface: Surface, measures: Measure[], stance: Stance | undefined }>()
-const emit = defineEmits<{ asks: [asks: Asks], stance: [stance: Stance] }>()
+const props = defineProps<{ asks: Target, surface: Surface, measures: Measure[], stance: Stance | undefined }>()
+const emit = defineEmits<{ asks: [asks: Target], stance: [stance: Stance] }>()
 const { t, te } = useI18n()
 const lines = computed(() => straightLines(props.surface))
 const lineItems = computed(() => [...new Set(lines.value.map((line) => line.name))]
@@ -20,7 +20,7 @@ const shape = computed(() => props.asks.area ?? props.asks.rings?.at(-1)?.area)
 const ANCHORS = ['OPPONENT', 'BETWEEN', 'FRONT', 'GAP'] as const
 const EFFECTS = ['MOVED_BEFORE_HITTING', 'LET_IT_GO', 'COULD_NOT_ATTACK'] as const
 
-const change = (given: Partial<Asks>) => emit('asks', { ...props.asks, ...given })
+const change = (given: Partial<Target>) => emit('asks', { ...props.asks, ...given })
 const area = (next: Shape) => change({ area: next })
 const moveTo = (from: Shape, x: number, y: number) => emit('asks', movedAsks(props.asks, x - from.middle.x, y - from.middle.y))
 

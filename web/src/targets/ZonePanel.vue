@@ -4,7 +4,7 @@ import {
 } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Asks, Court, Measure, Plane, Stance, Target, Zone } from '@/shared/api'
+import type { Target, Court, Measure, Plane, Stance, TargetSet, Zone } from '@/shared/api'
 import { asMetres, asPercent } from '@/shared/format'
 import type { Drawing } from './useDrawing'
 import { movedAsks } from './areas'
@@ -12,8 +12,8 @@ import { fresh } from './kinds'
 import ZoneFields from './ZoneFields.vue'
 
 /** The zones of the target, and the chosen one: its name and number, what it mirrors with, and its exact measures. */
-const props = defineProps<{ target: Target, court: Court, drawing: Drawing, measures: Measure[] }>()
-const emit = defineEmits<{ take: [target: Target], change: [number: number, change: 'MIRROR' | number] }>()
+const props = defineProps<{ target: TargetSet, court: Court, drawing: Drawing, measures: Measure[] }>()
+const emit = defineEmits<{ take: [target: TargetSet], change: [number: number, change: 'MIRROR' | number] }>()
 const { t } = useI18n()
 const TIES = ['COURT', 'SIDE', 'HITTER_HAND', 'OPPONENT_HAND'] as const
 const LARGER = 1.1
@@ -66,7 +66,7 @@ function remove() {
   props.drawing.choose(zones[0]?.number ?? 1)
 }
 
-const takeAsks = (next: Asks) => emit('take', props.drawing.withAsks(next))
+const takeAsks = (next: Target) => emit('take', props.drawing.withAsks(next))
 const takeStance = (stance: Stance) => emit('take', { ...props.target, stance })
 
 function setPartPlane(plane: Plane) {

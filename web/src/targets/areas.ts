@@ -1,4 +1,4 @@
-import type { Area, Asks, Shape } from '@/shared/api'
+import type { Area, Target, Shape } from '@/shared/api'
 import type { Place } from '@/court/turn'
 
 /** Areas while they are drawn; whether they can be laid is for the rules to say. */
@@ -41,7 +41,7 @@ export const widthOf = ({ bounds }: Shape) => bounds.right - bounds.left
 export const depthOf = ({ bounds }: Shape) => bounds.far - bounds.near
 
 /** Everything of a zone that has a place of its own, moved. */
-export function movedAsks(asks: Asks, x: number, y: number): Asks {
+export function movedAsks(asks: Target, x: number, y: number): Target {
   return {
     ...asks,
     ...asks.area && { area: shifted(asks.area, x, y) },

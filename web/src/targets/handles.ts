@@ -1,4 +1,4 @@
-import type { Asks, LyingZone, Shape, Stance } from '@/shared/api'
+import type { Target, LyingZone, Shape, Stance } from '@/shared/api'
 import type { Place } from '@/court/turn'
 import { circle, polygon, rectangle } from './areas'
 
@@ -6,12 +6,12 @@ import { circle, polygon, rectangle } from './areas'
 export interface Handle {
   id: string
   at: Place
-  drag: (to: Place) => Asks
+  drag: (to: Place) => Target
 }
 
 const LEAST = 0.02
 
-function ofShape(id: string, shape: Shape, take: (shape: Shape) => Asks): Handle[] {
+function ofShape(id: string, shape: Shape, take: (shape: Shape) => Target): Handle[] {
   if (shape.kind === 'CIRCLE') {
     const { middle, radius = 0 } = shape
     return [{
@@ -36,7 +36,7 @@ function ofShape(id: string, shape: Shape, take: (shape: Shape) => Asks): Handle
 }
 
 /** @param lying the zone as it lies, for what is drawn from a line */
-export function handlesOf(asks: Asks, lying: LyingZone | undefined, stance: Stance | undefined): Handle[] {
+export function handlesOf(asks: Target, lying: LyingZone | undefined, stance: Stance | undefined): Handle[] {
   const handles: Handle[] = []
   if (asks.kind === 'BY_STANCE') {
     return asks.area && stance && lying ? byStance(asks, asks.area, lying, stance) : []
@@ -67,7 +67,7 @@ export function handlesOf(asks: Asks, lying: LyingZone | undefined, stance: Stan
 }
 
 /** The edge of a strip that is not its line. */
-function stripWidth(asks: Asks, { bounds, middle }: Shape): Handle {
+function stripWidth(asks: Target, { bounds, middle }: Shape): Handle {
   const { side } = asks
   const at = side === 'SHORT' || side === 'DEEP'
     ? { x: middle.x, y: side === 'DEEP' ? bounds.far : bounds.near }
@@ -81,7 +81,7 @@ function stripWidth(asks: Asks, { bounds, middle }: Shape): Handle {
 }
 
 /** Corners as they lie, dragged in parts of the reach. */
-function byStance(asks: Asks, area: Shape, lying: LyingZone, stance: Stance): Handle[] {
+function byStance(asks: Target, area: Shape, lying: LyingZone, stance: Stance): Handle[] {
   const origin = { x: lying.whole.middle.x - area.middle.x * stance.reach, y: lying.whole.middle.y - area.middle.y }
   return ofShape('area', area, (offsets) => ({ ...asks, area: offsets })).map((handle) => ({
     id: handle.id,

@@ -1,8 +1,8 @@
-import type { Asks, Stance, Surface } from '@/shared/api'
+import type { Target, Stance, Surface } from '@/shared/api'
 import type { Place } from '@/court/turn'
 import { circle, polygon, rectangle } from './areas'
 
-export type Kind = Asks['kind']
+export type Kind = Target['kind']
 
 /** The tools of the editor: a kind of target, and for a plain spot its shape. */
 export type Tool = 'RECTANGLE' | 'CIRCLE' | 'POLYGON' | Exclude<Kind, 'SPOT'>
@@ -31,7 +31,7 @@ export function toolsFor(surface: Surface, asPart: boolean, several: boolean): T
 }
 
 /** A fresh target of a kind about a place, of a size that suits its surface. */
-export function fresh(tool: Exclude<Tool, 'IN_ORDER'>, at: Place, surface: Surface, corners: Place[]): Asks {
+export function fresh(tool: Exclude<Tool, 'IN_ORDER'>, at: Place, surface: Surface, corners: Place[]): Target {
   const { left, right, near, far } = surface.extent
   const size = Math.round(Math.min(right - left, far - near) * 15) / 100
   const half = size / 2

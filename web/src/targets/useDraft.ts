@@ -1,7 +1,7 @@
 import { useStorage } from '@vueuse/core'
 import { computed, shallowRef, triggerRef } from 'vue'
 import { AS_DRAWN, type LoadedRules, type RulesProblem } from '@/charting/rules'
-import type { Lying, LyingZone, Target, Zone } from '@/shared/api'
+import type { Lying, LyingZone, TargetSet, Zone } from '@/shared/api'
 
 const MOST_STEPS = 200
 
@@ -9,21 +9,21 @@ const MOST_STEPS = 200
  * A target while it is drawn: every step can be undone, what does not fit is said at once, and the draft stays on this
  * device until it is stored.
  */
-export function useDraft(rules: LoadedRules, id: string, stored: Target) {
-  const kept = useStorage<Record<string, Target>>('bersaglio.drafts', {})
-  const target = shallowRef<Target>(kept.value[id] ?? stored)
-  const back = shallowRef<Target[]>([])
-  const forward = shallowRef<Target[]>([])
-  let before: Target | undefined
+export function useDraft(rules: LoadedRules, id: string, stored: TargetSet) {
+  const kept = useStorage<Record<string, TargetSet>>('bersaglio.drafts', {})
+  const target = shallowRef<TargetSet>(kept.value[id] ?? stored)
+  const back = shallowRef<TargetSet[]>([])
+  const forward = shallowRef<TargetSet[]>([])
+  let before: TargetSet | undefined
 
   /** Shows a step that is not finished, such as a drag. */
-  function show(next: Target) {
+  function show(next: TargetSet) {
     before ??= target.value
     target.value = next
   }
 
   /** Takes a step, or the one that was shown. */
-  function take(next: Target = target.value) {
+  function take(next: TargetSet = target.value) {
     back.value = [...back.value, before ?? target.value].slice(-MOST_STEPS)
     before = undefined
     forward.value = []
@@ -56,7 +56,7 @@ export function useDraft(rules: LoadedRules, id: string, stored: Target) {
   }
 
   /** Once stored, the draft is what is stored. */
-  function settle(now: Target) {
+  function settle(now: TargetSet) {
     kept.value = Object.fromEntries(Object.entries(kept.value).filter(([one]) => one !== id))
     back.value = []
     forward.value = []

@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, type Ref } from 'vue'
 import { AS_DRAWN, type LoadedRules, type Preview, type RulesProblem } from '@/charting/rules'
 import type { Mark } from '@/court/MarkLayer.vue'
 import type { Place } from '@/court/turn'
-import type { Area, Asks, Court, LyingZone, Plane, Stage, Surface, Target, Zone } from '@/shared/api'
+import type { Area, Target, Court, LyingZone, Plane, Stage, Surface, TargetSet, Zone } from '@/shared/api'
 import { surfaceOf } from '@/court/shape'
 import { movedAsks } from './areas'
 import { fresh, startStance, type Tool } from './kinds'
@@ -16,11 +16,11 @@ const SNAPS_WITHIN = 0.012
 const MOST_TRIED = 5
 const MOST_ZONES = 9
 
-type Held = { handle: Handle } | { from: Place, asks: Asks } | { opponent: number }
+type Held = { handle: Handle } | { from: Place, asks: Target } | { opponent: number }
 
 /** What touches on the court mean while a target is drawn: placing, choosing, dragging, or trying it out. */
 export function useDrawing(
-  draft: Draft, rules: LoadedRules, court: Court, snapping: Ref<boolean>, nameOf: (kind: Asks['kind'] | Tool) => string, drawingInUse: Ref<boolean>,
+  draft: Draft, rules: LoadedRules, court: Court, snapping: Ref<boolean>, nameOf: (kind: Target['kind'] | Tool) => string, drawingInUse: Ref<boolean>,
 ) {
   const { target } = draft
   const tool = ref<Tool>()
@@ -37,11 +37,11 @@ export function useDrawing(
 
   const zone = computed(() => target.value.zones.find((one) => one.number === number.value))
   const parts = computed(() => zone.value?.asks.kind === 'IN_ORDER' ? zone.value.asks.parts ?? [] : [])
-  const inUse = computed<Asks | undefined>(() => drawingInUse.value && target.value.inUse.drawn
+  const inUse = computed<Target | undefined>(() => drawingInUse.value && target.value.inUse.drawn
     ? { kind: 'SPOT', area: target.value.inUse.drawn }
     : undefined)
   /** What is drawn now: what is in use, the chosen zone's own, or that of one of its parts. */
-  const asks = computed<Asks | undefined>(() => inUse.value ?? parts.value[part.value]?.asks ?? zone.value?.asks)
+  const asks = computed<Target | undefined>(() => inUse.value ?? parts.value[part.value]?.asks ?? zone.value?.asks)
   const plane = computed<Plane>(() => parts.value[part.value]?.plane ?? target.value.zones[0]?.plane
     ?? emptyPlane.value ?? court.surfaces[0]?.plane ?? 'FLOOR')
   const surface = computed<Surface>(() => surfaceOf(court, plane.value))
@@ -60,7 +60,7 @@ export function useDrawing(
     ? snapped(place, surface.value, stage.value.zones.filter((one) => one.number !== number.value), SNAPS_WITHIN * largest.value)
     : { x: toTheCentimetre(place.x), y: toTheCentimetre(place.y) }
 
-  function withAsks(next: Asks): Target {
+  function withAsks(next: Target): TargetSet {
     if (inUse.value && next.area) {
       return { ...target.value, inUse: { drawn: next.area, tie: target.value.inUse.tie } }
     }
@@ -111,7 +111,7 @@ export function useDrawing(
   }
 
   /** A new zone; or, where there is one already, what is in use or the place of a part. */
-  function add(next: Asks) {
+  function add(next: Target) {
     const name = nameOf(tool.value ?? next.kind)
     tool.value = undefined
     if (inUse.value || zone.value?.asks.kind === 'IN_ORDER') {
@@ -233,7 +233,7 @@ export function useDrawing(
       },
     }
     choose(1)
-    draft.take({ ...target.value, zones: [start], precedence: [], stance: undefined } as Target)
+    draft.take({ ...target.value, zones: [start], precedence: [], stance: undefined } as TargetSet)
   }
 
   const triedHere = computed(() => tries.value.filter((one) => one.plane === plane.value))

@@ -121,57 +121,57 @@ public final class Face {
         return Judge.judge(drill, history, set);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String changed(String target, int zone, String change) {
-        return Desk.changed(target, zone, change);
+        return Drafting.changed(target, zone, change);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String length(String text, String measures) {
-        return Desk.length(text, measures);
+        return Drafting.length(text, measures);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String written(double metres, String unit, String measures) {
-        return Desk.written(metres, unit, measures);
+        return Drafting.written(metres, unit, measures);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String drill(String text, String courts) {
-        return Desk.drill(text, courts);
+        return Drafting.drill(text, courts);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String next(String text, String courts) {
-        return Desk.next(text, courts);
+        return Drafting.next(text, courts);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String words(String drill) {
-        return Desk.words(drill);
+        return Drafting.words(drill);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String checked(String drill) {
-        return Desk.checked(drill);
+        return Drafting.checked(drill);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String mirrored(String drill) {
-        return Desk.mirrored(drill);
+        return Drafting.mirrored(drill);
     }
 
-    /** See {@link Desk}. */
+    /** See {@link Drafting}. */
     @JSExport
     public static String grown(String drill, String rule) {
-        return Desk.grown(drill, rule);
+        return Drafting.grown(drill, rule);
     }
 }

@@ -1,9 +1,9 @@
 package bersaglio.browser;
 
 import bersaglio.core.charting.ChartEvent;
-import bersaglio.core.charting.Company;
 import bersaglio.core.charting.EventBody;
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Occasion;
 import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetEvent;
@@ -61,7 +61,7 @@ final class RandomTape {
                 List.of(),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextInt(6)),
                 random.nextBoolean() ? "" : "BACKHAND",
-                Company.ALONE));
+                Occasion.ALONE));
         while (events.size() < count) {
             add(random.nextInt(10) < 6 ? shot() : random.nextInt(3) == 0 ? count() : correction());
         }

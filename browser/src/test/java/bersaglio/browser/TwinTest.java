@@ -126,16 +126,16 @@ class TwinTest {
                             "3 levels, each 1 more", "2 levels, each 5 % faster", "2 levels each softer")
                     .get(random.nextInt(4));
             cases.add(new JsonArray().add(text).add(upTo).add(rule));
-            JsonValue read = Json.parse(Desk.drill(text, "[]"));
+            JsonValue read = Json.parse(Drafting.drill(text, "[]"));
             JsonValue found = read.asObject().get("drill");
             String drill = found == null ? "{}" : found.toString();
             expected.add(new JsonArray()
                     .add(read)
-                    .add(Json.parse(Desk.next(text.substring(0, Math.min(upTo, text.length())), "[]")))
-                    .add(Json.parse(Desk.words(drill)))
-                    .add(Json.parse(Desk.checked(drill)))
-                    .add(Json.parse(Desk.mirrored(drill)))
-                    .add(Json.parse(Desk.grown(drill, rule))));
+                    .add(Json.parse(Drafting.next(text.substring(0, Math.min(upTo, text.length())), "[]")))
+                    .add(Json.parse(Drafting.words(drill)))
+                    .add(Json.parse(Drafting.checked(drill)))
+                    .add(Json.parse(Drafting.mirrored(drill)))
+                    .add(Json.parse(Drafting.grown(drill, rule))));
         }
         assertAlike("", inThePage(folder, "drills.mjs", cases), Json.parse(expected.toString()));
     }
@@ -186,9 +186,9 @@ class TwinTest {
             expected.add(new JsonArray()
                     .add(Json.parse(Face.lying(target, 0, conditions)))
                     .add(Json.parse(Face.preview(target, 0, conditions, places)))
-                    .add(Json.parse(Desk.changed(target, seed % 2, change)))
-                    .add(Json.parse(Desk.length(length, MEASURES)))
-                    .add(Desk.written(
+                    .add(Json.parse(Drafting.changed(target, seed % 2, change)))
+                    .add(Json.parse(Drafting.length(length, MEASURES)))
+                    .add(Drafting.written(
                             1.234 * seed % 9, List.of("METRE", "FOOT", "tiles").get(seed % 3), MEASURES)));
         }
         assertAlike("", inThePage(folder, "targets.mjs", cases), Json.parse(expected.toString()));

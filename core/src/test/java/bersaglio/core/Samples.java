@@ -26,10 +26,10 @@ import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Stopwatch;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
-import bersaglio.core.goal.Watch;
 import bersaglio.core.goal.Window;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
@@ -108,7 +108,7 @@ public final class Samples {
                 new Circuit(List.of(new Circuit.Stop("a", 0, 20), new Circuit.Stop("b", 1, 20)), 5, 2, Signal.TOO_LATE),
                 new Race(3, 2, Race.Tie.EQUAL_TURNS, 0),
                 new Duel(3, 1, List.of(0, 1)),
-                new Watch(30, 3, 2),
+                new Stopwatch(30, 3, 2),
                 new Hold(20, 3),
                 new Measured("touches", Measured.Better.MORE, 3),
                 new Cover(2, 2, 0),

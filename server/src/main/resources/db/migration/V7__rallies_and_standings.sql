@@ -9,6 +9,9 @@ alter table set_result add column if not exists trials varbinary(100000) default
 alter table set_result add column if not exists balls int default 0 not null;
 alter table set_result add column if not exists hits int default 0 not null;
 
+-- What a set leaves behind besides its trials.
+alter table set_result alter column if exists trace rename to details;
+
 -- Rallies by their contacts; of one whose length was typed no more is known.
 create table if not exists rally_result (
     generation int not null,

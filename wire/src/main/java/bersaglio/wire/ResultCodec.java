@@ -2,8 +2,8 @@ package bersaglio.wire;
 
 import bersaglio.core.charting.Rhythm;
 import bersaglio.core.charting.Said;
+import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.charting.Trace;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
@@ -16,15 +16,15 @@ public final class ResultCodec {
 
     private ResultCodec() {}
 
-    private static Trace trace(Fields trace) {
-        return new Trace(
-                trace.counts("brokeAt"),
-                trace.has("called") ? OptionalInt.of(trace.count("called")) : OptionalInt.empty(),
-                trace.texts("partners"),
-                trace.flag("enteredLater"),
-                trace.flag("moved"),
-                trace.count("corrected"),
-                trace.has("gaps") ? new Rhythm(trace.count("gaps"), trace.whole("gapMillis")) : Rhythm.NONE);
+    private static SetDetails details(Fields details) {
+        return new SetDetails(
+                details.counts("brokeAt"),
+                details.has("called") ? OptionalInt.of(details.count("called")) : OptionalInt.empty(),
+                details.texts("partners"),
+                details.flag("enteredLater"),
+                details.flag("moved"),
+                details.count("corrected"),
+                details.has("gaps") ? new Rhythm(details.count("gaps"), details.whole("gapMillis")) : Rhythm.NONE);
     }
 
     public static SetResult decodeLine(Fields line) {
@@ -47,7 +47,7 @@ public final class ResultCodec {
                 line.flag("struck"),
                 line.has("said") ? Optional.of(said(line.object("said"), line.count("rules"))) : Optional.empty(),
                 line.has("move") ? Optional.of(LevelMoveFormat.decode(line.object("move"))) : Optional.empty(),
-                line.has("trace") ? trace(line.object("trace")) : Trace.NONE);
+                line.has("details") ? details(line.object("details")) : SetDetails.NONE);
     }
 
     /** In a line, the number of the rules stands beside what they said. */

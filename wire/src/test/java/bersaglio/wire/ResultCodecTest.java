@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Rhythm;
 import bersaglio.core.charting.Said;
+import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.charting.Trace;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.goal.Attempt;
@@ -36,7 +36,8 @@ class ResultCodecTest {
             false,
             Optional.empty(),
             Optional.empty(),
-            new Trace(List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2, new Rhythm(3, 21_500)));
+            new SetDetails(
+                    List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2, new Rhythm(3, 21_500)));
 
     @Test
     void aSetOfALedgerComesBackTheSame() {
@@ -61,7 +62,7 @@ class ResultCodecTest {
                 true,
                 Optional.of(new Said(advice.call(), advice.code(), advice.figures(), 1)),
                 Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true)),
-                Trace.NONE);
+                SetDetails.NONE);
         assertThat(sentAndRead(decided)).isEqualTo(decided);
     }
 

@@ -3,7 +3,7 @@ package bersaglio.core.charting;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Course;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
@@ -28,7 +28,7 @@ import java.util.Set;
  * @param openedAt milliseconds since 1970
  * @param heldAt   when the set was held; sets are ordered by it
  * @param track    wing, hand and side that the drill keeps apart
- * @param company  who else is in it, and whether it comes from paper
+ * @param occasion  who else is in it, and whether it comes from paper
  * @param moved    whether it was given another player, level or date
  * @param paused   to teach, so far
  * @param counts that a person said, in order
@@ -54,7 +54,7 @@ public record ChartedSet(
         long openedAt,
         long heldAt,
         String track,
-        Company company,
+        Occasion occasion,
         boolean moved,
         Clock.Paused paused,
         List<CountSaid> counts,
@@ -95,13 +95,13 @@ public record ChartedSet(
      */
     public void requireRoomFor(EventBody next) {
         if (next instanceof SetEvent.HitsCounted counted) {
-            int room = Course.LONGEST - attempt().trials().length();
+            int room = Scoresheet.LONGEST - attempt().trials().length();
             if (counted.balls() > room) {
                 throw new Refused(
                         "set_too_long",
                         "balls",
                         Integer.toString(counted.balls()),
-                        "at most " + Course.LONGEST + " balls a set, here " + room + " more");
+                        "at most " + Scoresheet.LONGEST + " balls a set, here " + room + " more");
             }
         }
     }
@@ -195,11 +195,11 @@ public record ChartedSet(
                 struck,
                 said,
                 move,
-                new Trace(
+                new SetDetails(
                         count.brokeAt(),
                         count.called(),
-                        company.partners(),
-                        company.isEnteredLater(),
+                        occasion.partners(),
+                        occasion.isEnteredLater(),
                         moved,
                         corrected(),
                         rhythm));

@@ -2,7 +2,7 @@ package bersaglio.core.charting;
 
 import bersaglio.core.drill.Design.RangeFinding;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.goal.Course;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.shot.Outcome;
@@ -13,12 +13,12 @@ import java.util.OptionalInt;
 /** Counts a set for its goal while its entries are gone through. */
 final class Counting {
 
-    private final Course course;
+    private final Scoresheet course;
     private final Units units;
     private boolean scoring;
 
     Counting(Drill drill, int level, Start start) {
-        this.course = new Course(drill.level(level).goal(), start);
+        this.course = new Scoresheet(drill.level(level).goal(), start);
         this.units = new Units(drill.design().unit());
         this.scoring = drill.design().rangeFinding() == RangeFinding.NONE;
     }

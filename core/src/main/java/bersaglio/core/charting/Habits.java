@@ -22,7 +22,7 @@ public record Habits(OptionalDouble secondsABall, int setsADay) {
         int held = 0;
         for (SetResult set : sets) {
             if (set.counts()) {
-                rhythm = rhythm.plus(set.trace().rhythm());
+                rhythm = rhythm.plus(set.details().rhythm());
                 days.add(clubDays.dayOf(set.heldAt()));
                 held++;
             }

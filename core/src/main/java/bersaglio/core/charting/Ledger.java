@@ -276,7 +276,7 @@ public final class Ledger {
         SortedMap<Integer, Integer> times = new TreeMap<>();
         for (SetResult set : sets) {
             if (set.counts() && set.level() == level) {
-                set.trace().brokeAt().forEach(at -> times.merge(at, 1, Integer::sum));
+                set.details().brokeAt().forEach(at -> times.merge(at, 1, Integer::sum));
             }
         }
         return times;

@@ -96,7 +96,7 @@ public final class SetChart implements RunState.Chart {
         conditions = start.conditions();
         level = start.level();
         openedAt = event.wall();
-        heldAt = start.company().heldAt().orElse(event.wall());
+        heldAt = start.occasion().heldAt().orElse(event.wall());
     }
 
     void land(ShotLanded shot, ChartEvent event) {
@@ -279,7 +279,7 @@ public final class SetChart implements RunState.Chart {
                 openedAt,
                 heldAt,
                 start.track(),
-                start.company(),
+                start.occasion(),
                 moved,
                 run.paused(),
                 countsSaid,

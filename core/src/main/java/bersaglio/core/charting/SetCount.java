@@ -1,10 +1,10 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Progress;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Start;
 import java.util.List;
@@ -38,7 +38,7 @@ public record SetCount(
         brokeAt = List.copyOf(brokeAt);
     }
 
-    static SetCount of(Course course, long heldAt, boolean scoring, OptionalInt called) {
+    static SetCount of(Scoresheet course, long heldAt, boolean scoring, OptionalInt called) {
         return new SetCount(
                 course.attempt(heldAt),
                 course.progress(),
@@ -54,7 +54,7 @@ public record SetCount(
 
     /** Of a set of this goal before its first ball. */
     public static SetCount before(Goal goal) {
-        return of(new Course(goal, Start.FRESH), 0, true, OptionalInt.empty());
+        return of(new Scoresheet(goal, Start.FRESH), 0, true, OptionalInt.empty());
     }
 
     public Standing standing() {

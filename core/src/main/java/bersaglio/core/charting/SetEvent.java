@@ -48,7 +48,7 @@ public sealed interface SetEvent extends EventBody {
      * @param laid      zones that were laid otherwise than drawn
      * @param toBeat    the player's best so far, where the goal is to beat it
      * @param track     wing, hand and side that the drill keeps apart; empty where it keeps none
-     * @param company   who else is in it, and whether it comes from paper
+     * @param occasion   who else is in it, and whether it comes from paper
      */
     @Kind("set.opened")
     record SetOpened(
@@ -64,7 +64,7 @@ public sealed interface SetEvent extends EventBody {
             @Usually("") List<Laid> laid,
             OptionalDouble toBeat,
             @Usually("") String track,
-            @Flat Company company)
+            @Flat Occasion occasion)
             implements SetEvent {
         public SetOpened {
             Check.requireId("player", player);
@@ -77,7 +77,7 @@ public sealed interface SetEvent extends EventBody {
             Check.requireId("track", track.isEmpty() ? "none" : track);
         }
 
-        public SetOpened with(Company other) {
+        public SetOpened with(Occasion other) {
             return new SetOpened(
                     player,
                     hand,
@@ -109,7 +109,7 @@ public sealed interface SetEvent extends EventBody {
                     laid,
                     toBeat,
                     rung,
-                    company);
+                    occasion);
         }
 
         /** With everything as drawn, in no particular place. */
@@ -127,7 +127,7 @@ public sealed interface SetEvent extends EventBody {
                     List.of(),
                     OptionalDouble.empty(),
                     "",
-                    Company.ALONE);
+                    Occasion.ALONE);
         }
 
         public Conditions conditions() {
@@ -367,7 +367,7 @@ public sealed interface SetEvent extends EventBody {
         public SetMoved {
             Check.requireId("player", player);
             Check.requireAtLeast("level", level, 1);
-            Check.requireBetween("heldAt", heldAt, 0, Company.LATEST);
+            Check.requireBetween("heldAt", heldAt, 0, Occasion.LATEST);
         }
 
         @Override

@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param track    wing, hand and side that the drill keeps apart; empty where it keeps none
  * @param laid tells sets laid otherwise than drawn from one another; empty for one laid as drawn
- * @param trace what it leaves behind besides
+ * @param details what it leaves behind besides
  * @param accepted whether the level's rule takes the calls of all that counts in it
  */
 public record SetResult(
@@ -27,7 +27,7 @@ public record SetResult(
         boolean struck,
         Optional<Said> said,
         Optional<LevelMove> move,
-        Trace trace) {
+        SetDetails details) {
 
     /** Sets are ordered by when they were held, ties by run. */
     public static final Comparator<SetResult> AS_HELD =

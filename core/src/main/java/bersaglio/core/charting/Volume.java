@@ -11,7 +11,7 @@ public record Volume(String player, int balls) {
 
     static List<Volume> of(ChartedSet set, double contacts) {
         List<String> players = new ArrayList<>(List.of(set.player()));
-        players.addAll(set.company().partners());
+        players.addAll(set.occasion().partners());
         boolean sides = set.count().progress().parts().size() > 1;
         int[] balls = new int[players.size()];
         int together = 0;

@@ -24,7 +24,7 @@ public record Attempt(String trials, Standing standing, double score, long heldA
 
     /** A set of these trials, all of them counted alike. */
     public static Attempt of(Goal goal, String trials) {
-        Course course = new Course(goal, Start.FRESH);
+        Scoresheet course = new Scoresheet(goal, Start.FRESH);
         for (int i = 0; i < trials.length(); i++) {
             course.take(course.play().next(trials.charAt(i) == '1'));
         }

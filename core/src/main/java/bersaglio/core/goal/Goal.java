@@ -3,7 +3,7 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Family;
 import bersaglio.core.problem.Check;
 
-/** What a set of a drill asks for. Each kind says how its set plays; {@link Course} follows one. */
+/** What a set of a drill asks for. Each kind says how its set plays; {@link Scoresheet} follows one. */
 @Family
 public sealed interface Goal
         permits BestToBeat,
@@ -22,7 +22,7 @@ public sealed interface Goal
                 Tick,
                 Timed,
                 Total,
-                Watch,
+                Stopwatch,
                 Window {
 
     /** A set of this goal before its first ball. */

@@ -1,8 +1,8 @@
 package bersaglio.core.odds;
 
 import bersaglio.core.goal.Ahead;
-import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Play;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
 
 /** Plays sets of one goal ball by ball, over its states where there are not too many. */
@@ -46,7 +46,7 @@ public final class SetPlayer {
         for (int balls = 0; ; balls++) {
             int left = left(balls);
             boolean decided = !ahead.playsOn() && states.isDecided(state, left);
-            if (decided || left <= 0 || states.isOver(state) || balls >= Course.LONGEST) {
+            if (decided || left <= 0 || states.isOver(state) || balls >= Scoresheet.LONGEST) {
                 return states.play(state).standing(left);
             }
             boolean hit = hitter.hits();
@@ -63,7 +63,7 @@ public final class SetPlayer {
             int left = left(balls);
             Standing standing = play.standing(left);
             boolean decided = !ahead.playsOn() && standing != Standing.OPEN;
-            if (decided || left <= 0 || play.over() || balls >= Course.LONGEST) {
+            if (decided || left <= 0 || play.over() || balls >= Scoresheet.LONGEST) {
                 return standing;
             }
             boolean hit = hitter.hits();

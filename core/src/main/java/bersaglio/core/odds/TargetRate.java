@@ -3,16 +3,16 @@ package bersaglio.core.odds;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.BestToBeat;
 import bersaglio.core.goal.Compare;
-import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Measured;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Race;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Stopwatch;
 import bersaglio.core.goal.Tick;
-import bersaglio.core.goal.Watch;
 import bersaglio.core.problem.Check;
 import java.util.Map;
 import java.util.Optional;
@@ -86,7 +86,7 @@ public final class TargetRate {
     /** Whether who never hits goes on for ever. */
     private static boolean isEndless(Play first) {
         Play play = first;
-        for (int ball = 0; ball < Course.LONGEST; ball++) {
+        for (int ball = 0; ball < Scoresheet.LONGEST; ball++) {
             if (play.over() || play.standing(Play.NO_END) != Standing.OPEN) {
                 return false;
             }
@@ -103,13 +103,13 @@ public final class TargetRate {
                 || goal instanceof Measured
                 || goal instanceof Race
                 || goal instanceof Tick
-                || goal instanceof Watch);
+                || goal instanceof Stopwatch);
     }
 
     private static int fewest(Play first) {
         Play play = first;
         int balls = 0;
-        while (play.standing(Play.NO_END) != Standing.MET && balls < Course.LONGEST) {
+        while (play.standing(Play.NO_END) != Standing.MET && balls < Scoresheet.LONGEST) {
             play = play.after(play.next(true)).play();
             balls++;
         }

@@ -21,10 +21,10 @@ public record Amends(int corrected, int notSeen, int enteredLater, int moved, in
         int moved = 0;
         int struck = 0;
         for (SetResult set : sets) {
-            corrected += set.trace().corrected();
+            corrected += set.details().corrected();
             notSeen += set.notSeen();
-            enteredLater += set.trace().enteredLater() ? 1 : 0;
-            moved += set.trace().moved() ? 1 : 0;
+            enteredLater += set.details().enteredLater() ? 1 : 0;
+            moved += set.details().moved() ? 1 : 0;
             struck += set.struck() ? 1 : 0;
         }
         return new Amends(corrected, notSeen, enteredLater, moved, struck);

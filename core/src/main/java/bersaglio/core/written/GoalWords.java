@@ -17,10 +17,10 @@ import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Stopwatch;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
-import bersaglio.core.goal.Watch;
 import bersaglio.core.goal.Window;
 import java.util.ArrayList;
 import java.util.List;
@@ -100,7 +100,7 @@ final class GoalWords {
             from.needs("each miss");
             int penalty = seconds(from);
             from.needs("in at most");
-            return new Watch(seconds, penalty, from.counted("lap", "laps"));
+            return new Stopwatch(seconds, penalty, from.counted("lap", "laps"));
         } else if (from.takes("hold")) {
             int seconds = seconds(from);
             from.needs("in at most");
@@ -230,7 +230,7 @@ final class GoalWords {
             to.say("duel to").number(duel.points()).comma().say("lead").number(duel.lead());
             to.comma().say("from").number(duel.headStarts().get(0));
             to.say("and").number(duel.headStarts().get(1));
-        } else if (goal instanceof Watch watch) {
+        } else if (goal instanceof Stopwatch watch) {
             seconds(to.say("course in"), watch.seconds()).comma();
             seconds(to.say("each miss"), watch.penalty()).comma();
             to.say("in at most").counted(watch.laps(), "lap", "laps");

@@ -80,7 +80,7 @@ class ClubDaysTest {
                 false,
                 Optional.empty(),
                 Optional.empty(),
-                Trace.NONE);
+                SetDetails.NONE);
     }
 
     private static long at(String instant) {

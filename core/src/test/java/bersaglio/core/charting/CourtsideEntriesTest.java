@@ -52,7 +52,7 @@ class CourtsideEntriesTest {
         Drill drill = new Drill("any-v1", "any", 1, "Any", "", Freedom.FED, Design.PLAIN, List.of(level));
         SetOpened opened = new SetOpened("nora", Hand.RIGHT, drill.id(), 1, Standpoint.BEHIND);
         return Tape.opening(
-                drill, opened.with(new Company(List.of(partners), Optional.empty(), OptionalLong.empty())), "r1");
+                drill, opened.with(new Occasion(List.of(partners), Optional.empty(), OptionalLong.empty())), "r1");
     }
 
     @Test
@@ -141,10 +141,12 @@ class CourtsideEntriesTest {
     @Test
     void aSetFromPaperIsHeldOnItsRealDate() {
         SetOpened opened = new SetOpened("nora", Hand.RIGHT, Samples.drill().id(), 1, Standpoint.BEHIND)
-                .with(new Company(List.of(), Optional.empty(), OptionalLong.of(86_400_000L)));
+                .with(new Occasion(List.of(), Optional.empty(), OptionalLong.of(86_400_000L)));
         ChartedSet set = Tape.opening(opened, "r5").row("1").close().replay();
         assertThat(set.heldAt()).isEqualTo(86_400_000L);
-        assertThat(set.asResult().trace()).returns(true, Trace::enteredLater).returns(false, Trace::moved);
+        assertThat(set.asResult().details())
+                .returns(true, SetDetails::enteredLater)
+                .returns(false, SetDetails::moved);
     }
 
     @Test
@@ -153,7 +155,7 @@ class CourtsideEntriesTest {
                 .row("1")
                 .add(new SetMoved("livia", Hand.RIGHT, 1, 5))
                 .replay();
-        assertThat(set.asResult().trace().moved()).isTrue();
+        assertThat(set.asResult().details().moved()).isTrue();
     }
 
     @Test
@@ -197,7 +199,7 @@ class CourtsideEntriesTest {
         assertThatThrownBy(() -> new HitsCounted(5, 4, Caller.COACH, 0)).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new CountSet(0, 1, OptionalInt.empty(), List.of(-1)))
                 .isInstanceOf(Refused.class);
-        assertThatThrownBy(() -> new Company(List.of("a", "b", "c", "d"), Optional.empty(), OptionalLong.empty()))
+        assertThatThrownBy(() -> new Occasion(List.of("a", "b", "c", "d"), Optional.empty(), OptionalLong.empty()))
                 .isInstanceOf(Refused.class);
     }
 

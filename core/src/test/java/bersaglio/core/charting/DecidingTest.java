@@ -33,7 +33,7 @@ class DecidingTest {
                 false,
                 Optional.empty(),
                 Optional.empty(),
-                Trace.NONE);
+                SetDetails.NONE);
     }
 
     private static Optional<Advice.Call> after(AdvanceRule rule, String trials) {

@@ -137,7 +137,7 @@ class LedgerTest {
                                 List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7))),
                                 OptionalDouble.empty(),
                                 "",
-                                Company.ALONE),
+                                Occasion.ALONE),
                         "r2")
                 .row(MET)
                 .close();
@@ -192,7 +192,7 @@ class LedgerTest {
                 set.struck(),
                 set.said(),
                 set.move(),
-                set.trace());
+                set.details());
     }
 
     @Test

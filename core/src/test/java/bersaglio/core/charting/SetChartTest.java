@@ -220,7 +220,7 @@ class SetChartTest {
                 List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7))),
                 OptionalDouble.empty(),
                 "",
-                Company.ALONE);
+                Occasion.ALONE);
         Tape laid = Tape.opening(opened, "r3").land(new Point(-1.52, 5.6)).land(new Point(-1.48, 6));
         ChartedSet set = laid.replay();
         assertThat(set.attempt().trials()).isEqualTo("10");

@@ -21,9 +21,9 @@ import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Run;
 import bersaglio.core.goal.Signal;
 import bersaglio.core.goal.Step;
+import bersaglio.core.goal.Stopwatch;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
-import bersaglio.core.goal.Watch;
 import bersaglio.core.goal.Window;
 import bersaglio.core.problem.Refused;
 import java.util.List;
@@ -72,7 +72,7 @@ class DesignTest {
                 bad("sides", () -> new Race(5, 3, Race.Tie.FIRST, 0)),
                 bad("headStarts", () -> new Duel(5, 1, List.of(0))),
                 bad("headStarts.1", () -> new Duel(5, 1, List.of(0, 5))),
-                bad("penalty", () -> new Watch(30, 61, 1)),
+                bad("penalty", () -> new Stopwatch(30, 61, 1)),
                 bad("tries", () -> new Hold(10, 0)),
                 bad("what", () -> new Measured(" ", Measured.Better.MORE, 1)),
                 bad("zones", () -> new Cover(1, 1, 0)),

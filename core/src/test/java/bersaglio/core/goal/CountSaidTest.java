@@ -16,25 +16,25 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** "The count is now n": the count follows the coach, and what was not seen is never a trial. */
 class CountSaidTest {
 
-    private static Course said(Goal goal, String trials, int count) {
+    private static Scoresheet said(Goal goal, String trials, int count) {
         return said(goal, trials, 0, count, OptionalInt.empty());
     }
 
-    private static Course said(Goal goal, String trials, int part, int count, OptionalInt balls) {
-        Course course = new Course(goal, new Start(OptionalDouble.of(4), OptionalInt.empty()));
+    private static Scoresheet said(Goal goal, String trials, int part, int count, OptionalInt balls) {
+        Scoresheet course = new Scoresheet(goal, new Start(OptionalDouble.of(4), OptionalInt.empty()));
         trials.chars().forEach(trial -> course.take(course.play().next(trial == '1')));
         assertThat(course.take(new Step.CountIs(part, count, balls, 0))).isTrue();
         return course;
     }
 
-    private static void take(Course course, String trials) {
+    private static void take(Scoresheet course, String trials) {
         trials.chars().forEach(trial -> course.take(course.play().next(trial == '1')));
     }
 
     /** Three of five were seen; the coach says six of eight: two more of the last four are wanted for eight. */
     @Test
     void aBlockGoesOnFromTheCountAndTheBallsThatTheCoachSays() {
-        Course course = said(new Quota(8, 12), "11010", 0, 6, OptionalInt.of(8));
+        Scoresheet course = said(new Quota(8, 12), "11010", 0, 6, OptionalInt.of(8));
         assertThat(course.attempt(0).trials()).isEqualTo("11010");
         assertThat(course.left()).isEqualTo(4);
         assertThat(course.progress().more()).isEqualTo(2);
@@ -54,7 +54,7 @@ class CountSaidTest {
 
     @Test
     void aRunGoesOnFromThere() {
-        Course course = said(new Run(5), "110", 4);
+        Scoresheet course = said(new Run(5), "110", 4);
         take(course, "1");
         assertThat(course.standing()).isEqualTo(Standing.MET);
     }
@@ -62,11 +62,11 @@ class CountSaidTest {
     /** Hits in places that nobody saw count as the oldest: they leave the window before those that were seen. */
     @Test
     void aWindowHoldsThemAsItsOldest() {
-        Course course = said(new Window(4, 5, 0), "0", 3);
+        Scoresheet course = said(new Window(4, 5, 0), "0", 3);
         assertThat(course.progress().done()).isEqualTo(3);
         take(course, "1");
         assertThat(course.standing()).isEqualTo(Standing.MET);
-        Course missed = said(new Window(4, 5, 0), "0", 3);
+        Scoresheet missed = said(new Window(4, 5, 0), "0", 3);
         take(missed, "0");
         assertThat(missed.progress().done()).as("one has left").isEqualTo(2);
         assertThat(said(new Window(4, 5, 0), "", 4).standing()).isEqualTo(Standing.MET);
@@ -78,7 +78,7 @@ class CountSaidTest {
                 List.of(new Station("near", 2, 0), new Station("middle", 3, 0), new Station("far", 1, 0)),
                 0,
                 MissRule.of(Does.RESTART_LADDER));
-        Course course = said(ladder, "1", 4);
+        Scoresheet course = said(ladder, "1", 4);
         assertThat(course.progress())
                 .returns(1, Progress::station)
                 .returns(2, Progress::here)
@@ -90,7 +90,7 @@ class CountSaidTest {
 
     @Test
     void eachSideHasItsOwnCount() {
-        Course duel = said(new Duel(7, 1, List.of(0, 0)), "1010", 1, 6, OptionalInt.empty());
+        Scoresheet duel = said(new Duel(7, 1, List.of(0, 0)), "1010", 1, 6, OptionalInt.empty());
         assertThat(duel.progress().parts()).containsExactly(2.0, 6.0);
         assertThat(duel.progress().winner()).isEqualTo(Progress.NOBODY);
         assertThat(said(new Duel(7, 1, List.of(0, 0)), "", 1, 7, OptionalInt.empty())
@@ -118,7 +118,7 @@ class CountSaidTest {
     /** A full set that was counted wrongly is open again, and one that is counted up is met. */
     @Test
     void whatWasFullByMistakeGoesOn() {
-        Course total = new Course(new Total(2), Start.FRESH);
+        Scoresheet total = new Scoresheet(new Total(2), Start.FRESH);
         take(total, "11");
         assertThat(total.isFull()).isTrue();
         total.take(new Step.CountIs(0, 1, OptionalInt.empty(), 0));
@@ -130,7 +130,7 @@ class CountSaidTest {
     @ParameterizedTest
     @MethodSource("bersaglio.core.Samples#goals")
     void noGoalTakesItForATrial(Goal goal) {
-        Course course = new Course(goal, Start.FRESH);
+        Scoresheet course = new Scoresheet(goal, Start.FRESH);
         take(course, "10");
         String before = course.attempt(0).trials();
         course.take(new Step.CountIs(0, 1, OptionalInt.empty(), 0));
@@ -150,14 +150,14 @@ class CountSaidTest {
     /** With three balls used up the count cannot be five: the balls come along. */
     @Test
     void aCountBringsTheBallsAlongThatItCannotHaveDoneWithout() {
-        Course block = said(new Quota(8, 12), "101", 0, 5, OptionalInt.empty());
+        Scoresheet block = said(new Quota(8, 12), "101", 0, 5, OptionalInt.empty());
         assertThat(block.progress().done()).isEqualTo(5);
         assertThat(block.balls()).isEqualTo(5);
         assertThat(block.left()).isEqualTo(7);
 
-        Course given = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(4));
+        Scoresheet given = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(4));
         assertThat(given.balls()).isEqualTo(5);
-        Course more = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(9));
+        Scoresheet more = said(new Quota(8, 12), "101", 0, 5, OptionalInt.of(9));
         assertThat(more.balls()).isEqualTo(9);
     }
 }

@@ -16,14 +16,14 @@ class CourseTest {
     private static final int STEPS = 40;
 
     private interface Look {
-        void at(Course course, Standing before, List<Step> taken);
+        void at(Scoresheet course, Standing before, List<Step> taken);
     }
 
     /** Random steps of every kind, and every look at the set on the way. */
     private static void play(Goal goal, Look look) {
         for (int run = 0; run < RUNS; run++) {
             Random random = new Random(run);
-            Course course = new Course(goal, Start.FRESH);
+            Scoresheet course = new Scoresheet(goal, Start.FRESH);
             List<Step> taken = new ArrayList<>();
             long at = 0;
             for (int i = 0; i < STEPS; i++) {
@@ -49,13 +49,13 @@ class CourseTest {
 
     @Test
     void aSetThatOnlyItsGoalEndsIsFullWhenItIsAsLongAsAnySet() {
-        Course course = new Course(new Total(10), Start.FRESH);
-        for (int ball = 0; ball < Course.LONGEST; ball++) {
+        Scoresheet course = new Scoresheet(new Total(10), Start.FRESH);
+        for (int ball = 0; ball < Scoresheet.LONGEST; ball++) {
             assertThat(course.take(Step.Ball.of(false))).isTrue();
         }
         assertThat(course.isFull()).isTrue();
         assertThat(course.take(Step.Ball.of(true))).isFalse();
-        assertThat(course.attempt(0).trials()).hasSize(Course.LONGEST);
+        assertThat(course.attempt(0).trials()).hasSize(Scoresheet.LONGEST);
     }
 
     @ParameterizedTest
@@ -113,11 +113,11 @@ class CourseTest {
     @MethodSource("bersaglio.core.Samples#goals")
     void whatWasNotTakenChangesNothing(Goal goal) {
         play(goal, (course, before, taken) -> {
-            boolean clock = goal instanceof Timed || goal instanceof Circuit || goal instanceof Watch;
+            boolean clock = goal instanceof Timed || goal instanceof Circuit || goal instanceof Stopwatch;
             if (clock) {
                 return;
             }
-            Course again = new Course(goal, Start.FRESH);
+            Scoresheet again = new Scoresheet(goal, Start.FRESH);
             taken.forEach(again::take);
             assertThat(again.attempt(0)).isEqualTo(course.attempt(0));
             assertThat(again.brokeAt()).isEqualTo(course.brokeAt());
@@ -157,7 +157,7 @@ class CourseTest {
     @ParameterizedTest
     @MethodSource("bersaglio.core.Samples#goals")
     void theFirstCountOfASetWantsAllOfIt(Goal goal) {
-        Course course = new Course(goal, Start.FRESH);
+        Scoresheet course = new Scoresheet(goal, Start.FRESH);
         assertThat(course.brokeAt()).isEmpty();
         assertThat(course.owed()).isZero();
         assertThat(course.attempt(0).trials()).isEmpty();

@@ -17,18 +17,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Each kind of goal on sequences worked by hand. */
 class GoalsTest {
 
-    private static Course follow(Goal goal, String trials) {
+    private static Scoresheet follow(Goal goal, String trials) {
         return follow(goal, Start.FRESH, trials);
     }
 
-    private static Course follow(Goal goal, Start start, String trials) {
-        Course course = new Course(goal, start);
+    private static Scoresheet follow(Goal goal, Start start, String trials) {
+        Scoresheet course = new Scoresheet(goal, start);
         trials.chars().forEach(trial -> course.take(course.play().next(trial == '1')));
         return course;
     }
 
-    private static Course take(Goal goal, Step... steps) {
-        Course course = new Course(goal, Start.FRESH);
+    private static Scoresheet take(Goal goal, Step... steps) {
+        Scoresheet course = new Scoresheet(goal, Start.FRESH);
         for (Step step : steps) {
             course.take(step);
         }
@@ -57,14 +57,14 @@ class GoalsTest {
     @Test
     void aMovingWindowCanBeMetBeforeItIsFullAndGoesOutOfReach() {
         assertThat(follow(new Window(3, 4, 8), "111").standing()).isEqualTo(Standing.MET);
-        Course late = follow(new Window(3, 4, 8), "1000000");
+        Scoresheet late = follow(new Window(3, 4, 8), "1000000");
         assertThat(late.standing()).isEqualTo(Standing.OUT_OF_REACH);
         assertThat(follow(new Window(3, 4, 8), "0010011").standing()).isEqualTo(Standing.OPEN);
     }
 
     @Test
     void aRunStartsAgainAndEveryBreakIsKept() {
-        Course course = follow(new Run(4), "1101110111");
+        Scoresheet course = follow(new Run(4), "1101110111");
         assertThat(course.brokeAt()).containsExactly(2, 3);
         assertThat(course.progress().done()).isEqualTo(3);
         assertThat(course.standing()).isEqualTo(Standing.OPEN);
@@ -83,7 +83,7 @@ class GoalsTest {
 
     @Test
     void aTotalTakesAsManyBallsAsItNeedsAndItsMissesAreOwed() {
-        Course course = follow(new Total(3, 0, MissRule.owing(2)), "10011");
+        Scoresheet course = follow(new Total(3, 0, MissRule.owing(2)), "10011");
         assertThat(course.standing()).isEqualTo(Standing.MET);
         assertThat(course.owed()).isEqualTo(4);
         course.take(new Step.Paid(3, 0));
@@ -95,7 +95,7 @@ class GoalsTest {
         private final List<Station> three =
                 List.of(new Station("Net", 2, 0), new Station("Middle", 1, 0), new Station("Rear", 2, 0));
 
-        private Course climb(Does does, String trials) {
+        private Scoresheet climb(Does does, String trials) {
             return follow(new Ladder(three, 0, MissRule.of(does)), trials);
         }
 
@@ -125,7 +125,7 @@ class GoalsTest {
         void onlyTheZoneOfTheStationCounts() {
             Ladder zones =
                     new Ladder(List.of(new Station("Left", 1, 1), new Station("Right", 1, 2)), 0, MissRule.COUNT_ON);
-            Course course = take(zones, zone(2), zone(1), zone(2));
+            Scoresheet course = take(zones, zone(2), zone(1), zone(2));
             assertThat(course.attempt(0).trials()).isEqualTo("011");
             assertThat(course.standing()).isEqualTo(Standing.MET);
         }
@@ -149,7 +149,7 @@ class GoalsTest {
     @Test
     void coverWantsEveryZone() {
         Cover cover = new Cover(3, 2, 0);
-        Course course = take(cover, zone(1), zone(1), zone(1), zone(2), zone(3), zone(3));
+        Scoresheet course = take(cover, zone(1), zone(1), zone(1), zone(2), zone(3), zone(3));
         assertThat(course.progress().parts()).containsExactly(2.0, 1.0, 2.0);
         assertThat(course.standing()).isEqualTo(Standing.OPEN);
         course.take(zone(2));
@@ -163,7 +163,7 @@ class GoalsTest {
 
         @Test
         void onlyBallsInsideARoundCount() {
-            Course course = take(
+            Scoresheet course = take(
                     twice,
                     ball(true, 1),
                     new Step.Started(2_000),
@@ -182,7 +182,7 @@ class GoalsTest {
         @Test
         void sidesCountAgainstEachOtherUntilTheLastSignal() {
             Timed contest = new Timed(1, 30, 0, 0, Signal.TOO_LATE, 2);
-            Course course = take(
+            Scoresheet course = take(
                     contest,
                     new Step.Started(0),
                     new Step.Ball(true, 0, 0, 0, 1_000),
@@ -214,7 +214,7 @@ class GoalsTest {
         void aCircuitWantsTheZoneOfItsStation() {
             Circuit circuit = new Circuit(
                     List.of(new Circuit.Stop("Left", 1, 20), new Circuit.Stop("Right", 2, 20)), 5, 0, Signal.TOO_LATE);
-            Course course = take(
+            Scoresheet course = take(
                     circuit,
                     new Step.Started(0),
                     zone(1),
@@ -230,13 +230,13 @@ class GoalsTest {
         /** 24 s with two misses of 3 s each are 30. */
         @Test
         void aMissCostsSecondsOnACourse() {
-            Watch watch = new Watch(30, 3, 2);
+            Stopwatch watch = new Stopwatch(30, 3, 2);
             Step[] lap = {new Step.Started(1_000), ball(false, 5), ball(true, 9), ball(false, 20)};
-            Course course = take(watch, lap);
+            Scoresheet course = take(watch, lap);
             course.take(new Step.Stopped(25_000));
             assertThat(course.progress().score()).isEqualTo(30);
             assertThat(course.standing()).isEqualTo(Standing.MET);
-            Course slow = take(new Watch(29, 3, 1), lap);
+            Scoresheet slow = take(new Stopwatch(29, 3, 1), lap);
             slow.take(new Step.Stopped(25_000));
             assertThat(slow.standing()).isEqualTo(Standing.OUT_OF_REACH);
         }
@@ -244,7 +244,7 @@ class GoalsTest {
 
     @Test
     void aRallyOfTheLengthIsReachedOrNot() {
-        Course course = take(new Rally(12, 2, 4), value(11), value(12), value(4));
+        Scoresheet course = take(new Rally(12, 2, 4), value(11), value(12), value(4));
         assertThat(course.attempt(0).trials()).isEqualTo("010");
         assertThat(course.progress().score()).isEqualTo(12);
         assertThat(course.standing()).isEqualTo(Standing.OPEN);
@@ -273,7 +273,7 @@ class GoalsTest {
         @Test
         void theFirstToTheFinishWins() {
             Race race = new Race(2, 2, Race.Tie.FIRST, 0);
-            Course course = take(race, side(0, true), side(1, true), side(0, true));
+            Scoresheet course = take(race, side(0, true), side(1, true), side(0, true));
             assertThat(course.progress().winner()).isZero();
             assertThat(course.take(side(1, true))).isFalse();
         }
@@ -281,7 +281,7 @@ class GoalsTest {
         @Test
         void theOtherSideHasItsTurnAndLevelItGoesOn() {
             Race race = new Race(2, 2, Race.Tie.EQUAL_TURNS, 0);
-            Course course = take(race, side(0, true), side(1, true), side(0, true));
+            Scoresheet course = take(race, side(0, true), side(1, true), side(0, true));
             assertThat(course.standing()).isEqualTo(Standing.OPEN);
             course.take(side(1, true));
             assertThat(course.standing()).isEqualTo(Standing.OPEN);
@@ -293,9 +293,9 @@ class GoalsTest {
         @Test
         void aDuelWantsItsLeadAndKnowsAHeadStart() {
             Duel duel = new Duel(3, 2, List.of(0, 2));
-            Course course = take(duel, side(0, true), side(1, true));
+            Scoresheet course = take(duel, side(0, true), side(1, true));
             assertThat(course.progress().winner()).isEqualTo(1);
-            Course close = take(duel, side(0, true), side(1, false), side(0, true), side(1, true));
+            Scoresheet close = take(duel, side(0, true), side(1, false), side(0, true), side(1, true));
             assertThat(close.standing()).isEqualTo(Standing.OPEN);
             assertThat(close.progress().parts()).containsExactly(2.0, 3.0);
         }
@@ -312,13 +312,13 @@ class GoalsTest {
         assertThat(take(new Hold(30, 2), value(29), value(2)).standing()).isEqualTo(Standing.OUT_OF_REACH);
         Measured touches = new Measured("touches", Measured.Better.MORE, 2);
         Start fifty = new Start(OptionalDouble.empty(), OptionalInt.of(50));
-        Course called = new Course(touches, fifty);
+        Scoresheet called = new Scoresheet(touches, fifty);
         called.take(value(49));
         called.take(value(31));
         assertThat(called.standing()).isEqualTo(Standing.OUT_OF_REACH);
         assertThat(called.progress().score()).isEqualTo(49);
         assertThat(take(touches, value(49), value(31)).standing()).isEqualTo(Standing.DONE);
-        Course seconds = new Course(new Measured("seconds", Measured.Better.LESS, 1), fifty);
+        Scoresheet seconds = new Scoresheet(new Measured("seconds", Measured.Better.LESS, 1), fifty);
         seconds.take(value(48));
         assertThat(seconds.standing()).isEqualTo(Standing.MET);
     }
@@ -327,7 +327,7 @@ class GoalsTest {
     void aTestAComparisonAndATickHaveNothingToPass() {
         assertThat(follow(new FixedTest(3), "101").standing()).isEqualTo(Standing.DONE);
         assertThat(follow(new FixedTest(3), "10").standing()).isEqualTo(Standing.OPEN);
-        Course compared = follow(new Compare(List.of("cross", "straight"), 4), "11001010");
+        Scoresheet compared = follow(new Compare(List.of("cross", "straight"), 4), "11001010");
         assertThat(compared.standing()).isEqualTo(Standing.DONE);
         // Ways 0 1 1 0 1 0 0 1, hits 1 1 0 0 1 0 1 0.
         assertThat(compared.progress().parts()).containsExactly(2.0, 2.0);
@@ -351,15 +351,15 @@ class GoalsTest {
 
     @Test
     void whoseBallIsNextIsSaidWhereSidesTakeTurns() {
-        Course duel = new Course(new Duel(5, 2, List.of(0, 0)), Start.FRESH);
+        Scoresheet duel = new Scoresheet(new Duel(5, 2, List.of(0, 0)), Start.FRESH);
         assertThat(duel.progress().turn()).isZero();
         duel.take(new Step.Ball(true, 0, 0, 0, 0));
         assertThat(duel.progress().turn()).isEqualTo(1);
-        assertThat(new Course(new Race(3, 10, Race.Tie.FIRST, 0), Start.FRESH)
+        assertThat(new Scoresheet(new Race(3, 10, Race.Tie.FIRST, 0), Start.FRESH)
                         .progress()
                         .turn())
                 .isEqualTo(Progress.NOBODY);
-        assertThat(new Course(new Race(3, 10, Race.Tie.EQUAL_TURNS, 0), Start.FRESH)
+        assertThat(new Scoresheet(new Race(3, 10, Race.Tie.EQUAL_TURNS, 0), Start.FRESH)
                         .progress()
                         .turn())
                 .isZero();
@@ -369,17 +369,17 @@ class GoalsTest {
     @Test
     void aClockSaysWhenItsSignalComesAndUntilWhenABallCounts() {
         Timed counts = new Timed(1, 30, 0, 5, Signal.COUNTS);
-        Course course = new Course(counts, Start.FRESH);
+        Scoresheet course = new Scoresheet(counts, Start.FRESH);
         assertThat(course.progress().clock()).isEqualTo(Progress.Running.NONE);
         course.take(new Step.Started(4_000));
         assertThat(course.progress().clock()).isEqualTo(new Progress.Running(4_000, 34_000, 36_000));
         course.take(new Step.Ball(true, 0, 0, 0, 36_000));
         course.take(new Step.Ball(true, 0, 0, 0, 36_001));
         assertThat(course.progress().done()).isEqualTo(1);
-        Course late = new Course(new Timed(1, 30, 0, 5, Signal.TOO_LATE), Start.FRESH);
+        Scoresheet late = new Scoresheet(new Timed(1, 30, 0, 5, Signal.TOO_LATE), Start.FRESH);
         late.take(new Step.Started(4_000));
         assertThat(late.progress().clock().until()).isEqualTo(34_000);
-        Course watch = new Course(new Watch(40, 3, 1), Start.FRESH);
+        Scoresheet watch = new Scoresheet(new Stopwatch(40, 3, 1), Start.FRESH);
         watch.take(new Step.Started(500));
         assertThat(watch.progress().clock()).isEqualTo(new Progress.Running(500, -1, -1));
     }

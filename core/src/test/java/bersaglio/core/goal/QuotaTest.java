@@ -15,7 +15,7 @@ class QuotaTest {
 
     @Test
     void aSetIsMetWithTheEighthHitThoughBallsAreLeft() {
-        Course course = follow(quota, "111011111");
+        Scoresheet course = follow(quota, "111011111");
         assertThat(course.standing()).isEqualTo(Standing.MET);
         assertThat(course.isFull()).isFalse();
     }
@@ -28,14 +28,14 @@ class QuotaTest {
 
     @Test
     void sevenOfNineCanStillEndWithTenAndWantsOneMore() {
-        Course course = follow(quota, "111111100");
+        Scoresheet course = follow(quota, "111111100");
         assertThat(course.progress().best()).isEqualTo(10);
         assertThat(course.progress().wanted() - course.progress().done()).isEqualTo(1);
         assertThat(course.left()).isEqualTo(3);
     }
 
-    private static Course follow(Goal goal, String trials) {
-        Course course = new Course(goal, Start.FRESH);
+    private static Scoresheet follow(Goal goal, String trials) {
+        Scoresheet course = new Scoresheet(goal, Start.FRESH);
         trials.chars().forEach(trial -> course.take(Step.Ball.of(trial == '1')));
         return course;
     }

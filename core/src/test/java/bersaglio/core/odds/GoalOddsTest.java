@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.BestToBeat;
-import bersaglio.core.goal.Course;
 import bersaglio.core.goal.Cover;
 import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.Goal;
@@ -18,6 +17,7 @@ import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Run;
+import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Signal;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Start;
@@ -110,7 +110,7 @@ class GoalOddsTest {
         Random random = new Random(8);
         int met = 0;
         for (int set = 0; set < 40_000; set++) {
-            Course course = new Course(new Window(hits, of, balls), Start.FRESH);
+            Scoresheet course = new Scoresheet(new Window(hits, of, balls), Start.FRESH);
             while (!course.isFull() && course.standing() == Standing.OPEN) {
                 course.take(course.play().next(random.nextBoolean()));
             }
@@ -168,7 +168,7 @@ class GoalOddsTest {
     /** From 5 of 9 at 0.65. */
     @Test
     void inMidSetTheOddsAreThoseFromHere() {
-        Course course = new Course(new Quota(8, 12), Start.FRESH);
+        Scoresheet course = new Scoresheet(new Quota(8, 12), Start.FRESH);
         "111110000".chars().forEach(trial -> course.take(course.play().next(trial == '1')));
         assertThat(GoalOdds.of(new Ahead(course.play(), course.left(), true), 0.65)
                         .met())
@@ -222,7 +222,7 @@ class GoalOddsTest {
         int broke = 0;
         List<Integer> balls = new ArrayList<>();
         for (int set = 0; set < sets; set++) {
-            Course course = new Course(goal, Start.FRESH);
+            Scoresheet course = new Scoresheet(goal, Start.FRESH);
             while (course.standing() == Standing.OPEN && !course.isFull()) {
                 Play play = course.play();
                 double rate = rates.get(Math.min(rates.size() - 1, play.turn()));

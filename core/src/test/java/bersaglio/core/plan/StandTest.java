@@ -7,8 +7,8 @@ import bersaglio.core.charting.ClubDays;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Reached;
+import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
-import bersaglio.core.charting.Trace;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
@@ -43,7 +43,7 @@ class StandTest {
                 false,
                 Optional.empty(),
                 move,
-                Trace.NONE));
+                SetDetails.NONE));
     }
 
     private Ledger ledger() {

@@ -38,7 +38,7 @@ class QueueController {
         drills.known(drill);
         Map<String, List<String>> queues = new LinkedHashMap<>();
         results.openSince(drill, clock.millis() - STANDS.toMillis()).forEach((run, player) -> log.opening(run)
-                .flatMap(opening -> opening.company().queue())
+                .flatMap(opening -> opening.occasion().queue())
                 .ifPresent(queue ->
                         queues.computeIfAbsent(queue, one -> new ArrayList<>()).add(player)));
         return queues.entrySet().stream()

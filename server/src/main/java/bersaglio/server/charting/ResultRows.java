@@ -15,8 +15,8 @@ import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import bersaglio.wire.format.LevelMoveFormat;
 import bersaglio.wire.format.SaidFormat;
-import bersaglio.wire.format.TraceViewFormat;
-import bersaglio.wire.view.TraceView;
+import bersaglio.wire.format.SetDetailsViewFormat;
+import bersaglio.wire.view.SetDetailsView;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -111,7 +111,10 @@ class ResultRows {
                         set.move()
                                 .map(move -> LevelMoveFormat.encode(move).toString())
                                 .orElse(null))
-                .with("trace", TraceViewFormat.encode(TraceView.of(set.trace())).toString());
+                .with(
+                        "details",
+                        SetDetailsViewFormat.encode(SetDetailsView.of(set.details()))
+                                .toString());
     }
 
     /** @param first the place from which on they are not there yet */

@@ -33,7 +33,7 @@ class ResultStore implements Results {
 
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
-                    + " struck, said, move, trace";
+                    + " struck, said, move, details";
 
     private final JdbcClient jdbc;
     private final ResultRows rows;
@@ -431,7 +431,7 @@ class ResultStore implements Results {
         if (move != null) {
             line.add("move", Fields.parse(move));
         }
-        line.add("trace", Fields.parse(row.getString("trace")));
+        line.add("details", Fields.parse(row.getString("details")));
         return ResultCodec.decodeLine(Fields.of("", line));
     }
 }

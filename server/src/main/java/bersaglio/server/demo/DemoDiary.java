@@ -2,10 +2,10 @@ package bersaglio.server.demo;
 
 import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
-import bersaglio.core.charting.Company;
 import bersaglio.core.charting.EventBody;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Occasion;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetEvent;
@@ -120,12 +120,12 @@ final class DemoDiary {
         return level;
     }
 
-    private Company against() {
+    private Occasion against() {
         DemoPlayer other = DemoPlayer.CLUB.stream()
                 .filter(one -> !one.id().equals(player.id()))
                 .findFirst()
                 .orElseThrow();
-        return new Company(List.of(other.id().toString()), Optional.empty(), OptionalLong.empty());
+        return new Occasion(List.of(other.id().toString()), Optional.empty(), OptionalLong.empty());
     }
 
     private void play(int level, DemoPlayer as, double weeksGone) {

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param score  what is kept as a best
  * @param accepted whether the level's rule takes the calls in it
  * @param said   what was said when it was last closed
- * @param trace  what it leaves behind besides
+ * @param details  what it leaves behind besides
  * @param rules  the number of the rules that said it, 0 when nothing was said
  */
 public record SetLine(
@@ -36,7 +36,7 @@ public record SetLine(
         @Nullable AdviceView said,
         int rules,
         @Nullable LevelMove move,
-        TraceView trace) {
+        SetDetailsView details) {
 
     public static SetLine of(SetResult set) {
         return new SetLine(
@@ -57,6 +57,6 @@ public record SetLine(
                 set.said().map(AdviceView::of).orElse(null),
                 set.said().map(Said::rules).orElse(0),
                 set.move().orElse(null),
-                TraceView.of(set.trace()));
+                SetDetailsView.of(set.details()));
     }
 }

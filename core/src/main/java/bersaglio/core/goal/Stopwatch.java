@@ -14,9 +14,9 @@ import java.util.OptionalDouble;
  * @param laps    at most, 1 to 20
  */
 @Kind("WATCH")
-public record Watch(int seconds, int penalty, int laps) implements Goal {
+public record Stopwatch(int seconds, int penalty, int laps) implements Goal {
 
-    public Watch {
+    public Stopwatch {
         Check.requireBetween("seconds", seconds, 1, 3600);
         Check.requireBetween("penalty", penalty, 0, 60);
         Check.requireBetween("laps", laps, 1, 20);
@@ -38,7 +38,7 @@ public record Watch(int seconds, int penalty, int laps) implements Goal {
     }
 
     /** @param best seconds of the best lap, penalties in */
-    record Lap(Watch goal, long started, int misses, int done, OptionalDouble best) implements Play {
+    record Lap(Stopwatch goal, long started, int misses, int done, OptionalDouble best) implements Play {
 
         @Override
         public Move after(Step step) {

@@ -1,6 +1,6 @@
 package bersaglio.wire.view;
 
-import bersaglio.core.charting.Trace;
+import bersaglio.core.charting.SetDetails;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrected    shots that a call put right, and counts that a person said
  * @param gaps         between two balls, and {@code gapMillis} all of them together
  */
-public record TraceView(
+public record SetDetailsView(
         List<Integer> brokeAt,
         @Nullable Integer called,
         List<String> partners,
@@ -25,15 +25,15 @@ public record TraceView(
         int gaps,
         double gapMillis) {
 
-    public static TraceView of(Trace trace) {
-        return new TraceView(
-                trace.brokeAt(),
-                trace.called().isPresent() ? Integer.valueOf(trace.called().getAsInt()) : null,
-                trace.partners(),
-                trace.enteredLater(),
-                trace.moved(),
-                trace.corrected(),
-                trace.rhythm().gaps(),
-                trace.rhythm().millis());
+    public static SetDetailsView of(SetDetails details) {
+        return new SetDetailsView(
+                details.brokeAt(),
+                details.called().isPresent() ? Integer.valueOf(details.called().getAsInt()) : null,
+                details.partners(),
+                details.enteredLater(),
+                details.moved(),
+                details.corrected(),
+                details.rhythm().gaps(),
+                details.rhythm().millis());
     }
 }

@@ -14,13 +14,13 @@ import java.util.OptionalLong;
  * @param queue    what the sets of a queue have in common
  * @param heldAt   when it was held, for one that is entered later from paper; milliseconds since 1970
  */
-public record Company(@Usually("") List<String> partners, Optional<String> queue, OptionalLong heldAt) {
+public record Occasion(@Usually("") List<String> partners, Optional<String> queue, OptionalLong heldAt) {
 
-    public static final Company ALONE = new Company(List.of(), Optional.empty(), OptionalLong.empty());
+    public static final Occasion ALONE = new Occasion(List.of(), Optional.empty(), OptionalLong.empty());
 
     static final long LATEST = 4_102_444_800_000L;
 
-    public Company {
+    public Occasion {
         partners = List.copyOf(partners);
         Check.requireBetween("partners", partners.size(), 0, Step.MOST_SIDES - 1);
         for (int i = 0; i < partners.size(); i++) {

@@ -14,7 +14,7 @@ import java.util.OptionalInt;
  * @param corrected    shots that a call put right, and counts that a person said
  * @param rhythm       from ball to ball
  */
-public record Trace(
+public record SetDetails(
         List<Integer> brokeAt,
         OptionalInt called,
         List<String> partners,
@@ -23,9 +23,10 @@ public record Trace(
         int corrected,
         Rhythm rhythm) {
 
-    public static final Trace NONE = new Trace(List.of(), OptionalInt.empty(), List.of(), false, false, 0, Rhythm.NONE);
+    public static final SetDetails NONE =
+            new SetDetails(List.of(), OptionalInt.empty(), List.of(), false, false, 0, Rhythm.NONE);
 
-    public Trace {
+    public SetDetails {
         brokeAt = List.copyOf(brokeAt);
         partners = List.copyOf(partners);
     }

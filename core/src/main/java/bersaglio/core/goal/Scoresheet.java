@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A set as it is followed step by step; what comes after its end is kept elsewhere and does not count. */
-public final class Course {
+public final class Scoresheet {
 
     /** Trials after which any set is over, whatever its goal. */
     public static final int LONGEST = Goals.LONGEST_SET;
@@ -16,7 +16,7 @@ public final class Course {
     private int paid;
     private int balls;
 
-    public Course(Goal goal, Start start) {
+    public Scoresheet(Goal goal, Start start) {
         this.goal = goal;
         this.play = goal.play(start);
     }

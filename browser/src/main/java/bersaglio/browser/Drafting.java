@@ -13,9 +13,9 @@ import bersaglio.wire.format.TargetSetFormat;
 import com.eclipsesource.json.Json;
 
 /** What the page may ask of the rules away from the court: a module of its own, so that charting stays light. */
-final class Desk {
+final class Drafting {
 
-    private Desk() {}
+    private Drafting() {}
 
     /**
      * A target by one touch elsewhere, or larger.
