@@ -56,16 +56,23 @@ class LanguageTest {
 
     @Test
     void noWordOfAnyViewIsLeftInAnotherLanguage(Hall hall) throws IOException {
-        Set<String> own = wordsOfTheClub(hall);
+        // Of a club of its own: what other tests have written here may look like codes.
+        try (StartedServer own = StartedServer.withDemo()) {
+            assertThat(leftIn(hall.tablet(), own)).isEmpty();
+        }
+    }
+
+    private static Set<String> leftIn(Page page, StartedServer club) throws IOException {
+        Set<String> own = wordsOfTheClub(club);
+        String address = "http://localhost:" + club.port();
         String messages = "export default " + marked(messages());
-        Page page = hall.tablet();
         page.route(
                 "**/assets/en-*.js",
                 route -> route.fulfill(new Route.FulfillOptions()
                         .setContentType("text/javascript")
                         .setBody(messages)));
         String nora = "";
-        for (JsonNode player : hall.server().get("/api/club").get("players")) {
+        for (JsonNode player : club.get("/api/club").get("players")) {
             nora = player.get("name").asString().startsWith("Nora")
                     ? player.get("id").asString()
                     : nora;
@@ -89,17 +96,17 @@ class LanguageTest {
                 "/squad",
                 "/sessions/2026-11-24",
                 "/players/nobody/at/all")) {
-            page.navigate(hall.address() + path);
+            page.navigate(address + path);
             page.waitForLoadState(LoadState.NETWORKIDLE);
             page.getByText(MARK).first().waitFor();
             leftOn(page, own).forEach(word -> left.add(path + " " + word));
         }
-        page.navigate(hall.address());
+        page.navigate(address);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(MARK + "Settings"))
                 .click();
         page.getByRole(AriaRole.DIALOG).waitFor();
         leftOn(page, own).forEach(word -> left.add("settings " + word));
-        assertThat(left).isEmpty();
+        return left;
     }
 
     private static Set<String> leftOn(Page page, Set<String> own) {
@@ -117,12 +124,12 @@ class LanguageTest {
     }
 
     /** What the coach has written, what the browser writes of dates, and what is called the same everywhere. */
-    private static Set<String> wordsOfTheClub(Hall hall) {
+    private static Set<String> wordsOfTheClub(StartedServer club) {
         Set<String> words = new HashSet<>();
-        List<JsonNode> told = new ArrayList<>(hall.server().drills());
+        List<JsonNode> told = new ArrayList<>(club.drills());
         for (String path :
                 List.of("/api/club", "/api/targets", "/api/today", "/api/squad", "/api/sessions/2026-11-24")) {
-            told.add(hall.server().get(path));
+            told.add(club.get(path));
         }
         told.forEach(one -> collect(one, words));
         words.add("GeoJSON");

@@ -3,6 +3,7 @@ package bersaglio.browser;
 import bersaglio.core.court.Court;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.written.DrillText;
 import bersaglio.core.written.Misread;
 import bersaglio.wire.CourtFormat;
@@ -19,7 +20,15 @@ import java.util.function.Supplier;
 /** What the page asks of drills while they are made. */
 final class Drills {
 
+    /** As long as the page. */
+    private static final Memo MEMO = new Memo();
+
     private Drills() {}
+
+    /** A drill that is asked about again and again. */
+    static Drill asked(String drill) {
+        return DrillCodec.decode(Fields.parse(drill)).remembering(MEMO);
+    }
 
     static String read(String text, String courts) {
         return placed(() -> DrillText.read(text, known(courts)));

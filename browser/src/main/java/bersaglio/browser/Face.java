@@ -5,8 +5,6 @@ import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.BestToBeat;
-import bersaglio.wire.DrillCodec;
-import bersaglio.wire.Fields;
 import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
@@ -48,7 +46,7 @@ public final class Face {
      */
     @JSExport
     public static Chart chart(String drill, String history) {
-        Drill version = DrillCodec.decode(Fields.parse(drill));
+        Drill version = Drills.asked(drill);
         return new Chart(version, Chart.lines(history));
     }
 
@@ -61,7 +59,7 @@ public final class Face {
      */
     @JSExport
     public static String standing(String drill, String history, String own, String player, String track, int start) {
-        Drill version = DrillCodec.decode(Fields.parse(drill));
+        Drill version = Drills.asked(drill);
         Ledger all = new Ledger(version, Chart.lines(history), start, Calendar.days())
                 .overlaidWith(Chart.lines(own), player);
         Ledger ledger = all.on(track);

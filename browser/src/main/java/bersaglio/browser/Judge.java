@@ -2,7 +2,6 @@ package bersaglio.browser;
 
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.SetResult;
-import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.SaidFormat;
@@ -28,8 +27,7 @@ final class Judge {
      * @return the {@code verdict}, where there is a trial to judge, and what is to be {@code said} when it closes now
      */
     static String judge(String drill, String history, String set) {
-        Ledger ledger =
-                new Ledger(DrillCodec.decode(Fields.parse(drill)), Chart.lines(history), LOWEST, Calendar.days());
+        Ledger ledger = new Ledger(Drills.asked(drill), Chart.lines(history), LOWEST, Calendar.days());
         SetResult line = ResultCodec.decodeLine(Fields.read(set));
         JsonObject answer = Json.object();
         ledger.verdictOn(line)

@@ -1,12 +1,18 @@
 package bersaglio.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noFields;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import bersaglio.core.goal.Memo;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
@@ -46,5 +52,30 @@ class ArchitectureTest {
     @Test
     void thePackagesHaveNoCircle() {
         slices().matching("bersaglio.core.(*)..").should().beFreeOfCycles().check(core);
+    }
+
+    /** What is kept for a second asking is kept by whoever asks. */
+    @Test
+    void theRulesKeepNothing() {
+        fields().that().areStatic().should().beFinal().check(core);
+        noFields()
+                .that()
+                .areStatic()
+                .should()
+                .haveRawType(Map.class)
+                .orShould()
+                .haveRawType(HashMap.class)
+                .orShould()
+                .haveRawType(ConcurrentHashMap.class)
+                .orShould()
+                .haveRawType(Memo.class)
+                .check(core);
+        noClasses()
+                .that()
+                .doNotBelongToAnyOf(Memo.class)
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.util.concurrent..")
+                .check(core);
     }
 }

@@ -98,7 +98,7 @@ final class SchemaWriter {
                         .map(this::writtenAs)
                         .orElseGet(() -> Shapes.element(component.asType()));
                 form.add(record(flat));
-            } else {
+            } else if (!Shapes.has(component, "Unwritten")) {
                 String field = Naming.field(component);
                 form.properties().put(field, schema(component.asType()));
                 if (isAlwaysThere(component)) {

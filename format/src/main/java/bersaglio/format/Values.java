@@ -23,6 +23,7 @@ final class Values {
 
     private final Shapes shapes;
     private final FormatWriter writer;
+    private boolean reading;
 
     Values(Shapes shapes, FormatWriter writer) {
         this.shapes = shapes;
@@ -32,6 +33,9 @@ final class Values {
     CodeBlock written(RecordComponentElement component) {
         TypeMirror type = component.asType();
         CodeBlock value = CodeBlock.of("value.$L()", component.getSimpleName());
+        if (Shapes.has(component, "Unwritten")) {
+            return CodeBlock.of("");
+        }
         if (Shapes.has(component, "Flat")) {
             return CodeBlock.of("$T.add(json, $L);\n", format(type, true), value);
         }
@@ -141,8 +145,6 @@ final class Values {
         return Naming.formatOf(Shapes.element(type));
     }
 
-    private boolean reading;
-
     /** What is made from now on is read too, or only shown. */
     void reading(boolean read) {
         reading = read;
@@ -150,6 +152,9 @@ final class Values {
 
     CodeBlock read(RecordComponentElement component) {
         TypeMirror type = component.asType();
+        if (Shapes.has(component, "Unwritten")) {
+            return CodeBlock.of("new $T()", type);
+        }
         if (Shapes.has(component, "Flat")) {
             return CodeBlock.of("$T.decode(fields)", format(type, true));
         }

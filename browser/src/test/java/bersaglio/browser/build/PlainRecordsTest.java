@@ -31,7 +31,7 @@ class PlainRecordsTest {
         for (Class<?> one : ours()) {
             keysOf(one, keys);
         }
-        assertThat(keys).hasSizeGreaterThan(3).allSatisfy(key -> assertThat(isFoundAgain(key))
+        assertThat(keys).isNotEmpty().allSatisfy(key -> assertThat(isFoundAgain(key))
                 .as(key.getName())
                 .isTrue());
     }

@@ -4,6 +4,7 @@ import bersaglio.core.court.Court;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -77,6 +78,11 @@ public record Drill(
 
     public Drill of(List<Level> others) {
         return new Drill(id, family, version, name, feed, freedom, design, others);
+    }
+
+    /** With what is kept longer, or by more, than it is itself. */
+    public Drill remembering(Memo memo) {
+        return of(levels.stream().map(level -> level.remembering(memo)).toList());
     }
 
     /** Every target on the other side; stations stay in their order. */

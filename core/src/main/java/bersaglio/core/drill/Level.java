@@ -1,10 +1,12 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.format.Unwritten;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.GoalOdds;
@@ -32,6 +34,7 @@ import java.util.Set;
  * @param advance what moves a player up
  * @param retreat what moves a player down
  * @param accepts whose calls the advance rule takes; the hitter's own only where they are named
+ * @param memo    what was worked out of it before
  */
 public record Level(
         int number,
@@ -43,7 +46,8 @@ public record Level(
         OptionalDouble coachTarget,
         AdvanceRule advance,
         @Usually(value = "new bersaglio.core.drill.StayPut()", written = true) Retreat retreat,
-        @Usually(value = "bersaglio.core.drill.Level.NOT_THE_HITTER", written = true) Set<Caller> accepts) {
+        @Usually(value = "bersaglio.core.drill.Level.NOT_THE_HITTER", written = true) Set<Caller> accepts,
+        @Unwritten Memo memo) {
 
     public static final Set<Caller> NOT_THE_HITTER = Set.of(Caller.COACH, Caller.ASSISTANT, Caller.WAITING_PLAYER);
 
@@ -76,6 +80,20 @@ public record Level(
             TargetSet target,
             int ring,
             Goal goal,
+            Dials dials,
+            int tries,
+            OptionalDouble coachTarget,
+            AdvanceRule advance,
+            Retreat retreat,
+            Set<Caller> accepts) {
+        this(number, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts, new Memo());
+    }
+
+    public Level(
+            int number,
+            TargetSet target,
+            int ring,
+            Goal goal,
             int tries,
             OptionalDouble coachTarget,
             AdvanceRule advance) {
@@ -94,41 +112,48 @@ public record Level(
 
     /** @param otherRing the ring that counts, 0 for the outermost */
     public Level aimedAt(TargetSet other, int otherRing) {
-        return new Level(number, other, otherRing, goal, dials, tries, coachTarget, advance, retreat, accepts);
+        return new Level(number, other, otherRing, goal, dials, tries, coachTarget, advance, retreat, accepts, memo);
     }
 
     public Level numbered(int other) {
-        return new Level(other, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts);
+        return new Level(other, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts, memo);
     }
 
     public Level with(Dials other) {
-        return new Level(number, target, ring, goal, other, tries, coachTarget, advance, retreat, accepts);
+        return new Level(number, target, ring, goal, other, tries, coachTarget, advance, retreat, accepts, memo);
     }
 
     public Level with(AdvanceRule other) {
-        return new Level(number, target, ring, goal, dials, tries, coachTarget, other, retreat, accepts);
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, other, retreat, accepts, memo);
     }
 
     public Level with(Retreat other) {
-        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, other, accepts);
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, other, accepts, memo);
     }
 
     public Level accepting(Set<Caller> others) {
-        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, retreat, others);
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, retreat, others, memo);
     }
 
     public Level allowing(int sets) {
-        return new Level(number, target, ring, goal, dials, sets, coachTarget, advance, retreat, accepts);
+        return new Level(number, target, ring, goal, dials, sets, coachTarget, advance, retreat, accepts, memo);
     }
 
     /** @param rate the true rate that the coach asks for */
     public Level wanting(double rate) {
-        return new Level(number, target, ring, goal, dials, tries, OptionalDouble.of(rate), advance, retreat, accepts);
+        return new Level(
+                number, target, ring, goal, dials, tries, OptionalDouble.of(rate), advance, retreat, accepts, memo);
     }
 
     /** A rate that the coach set for another goal does not go with it. */
     public Level asking(Goal other) {
-        return new Level(number, target, ring, other, dials, tries, OptionalDouble.empty(), advance, retreat, accepts);
+        return new Level(
+                number, target, ring, other, dials, tries, OptionalDouble.empty(), advance, retreat, accepts, memo);
+    }
+
+    /** With what is kept longer, or by more, than it is itself. */
+    public Level remembering(Memo other) {
+        return new Level(number, target, ring, goal, dials, tries, coachTarget, advance, retreat, accepts, other);
     }
 
     /** The least width of any zone as drawn, in metres. */
@@ -177,7 +202,8 @@ public record Level(
 
     /** The true rate that this level asks for: the coach's, else the one at which its goal is met half the time. */
     public double targetRate() {
-        return coachTarget.orElseGet(() -> TargetRate.of(goal, secondsABall()).orElse(WITHOUT_A_RATE));
+        return coachTarget.orElseGet(
+                () -> TargetRate.of(goal, secondsABall(), memo).orElse(WITHOUT_A_RATE));
     }
 
     /** The true rate of a player who is not ready. */
@@ -212,7 +238,12 @@ public record Level(
     }
 
     public Ahead ahead() {
-        return goal.ahead(secondsABall());
+        return ahead(secondsABall());
+    }
+
+    /** At another pace than its own. */
+    public Ahead ahead(double pace) {
+        return goal.ahead(pace).remembering(memo);
     }
 
     public double secondsABall() {

@@ -5,8 +5,6 @@ import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.SetPlayer;
 import bersaglio.core.odds.Stream;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /** How often rules let a player through, from many players with fixed streams of numbers who try: what is not worked out exactly. */
 final class Played {
@@ -16,9 +14,8 @@ final class Played {
     /** Whoever is not through by then is not counted as through. */
     private static final int MOST_BALLS_OF_ONE = 2000;
 
-    private static final int MOST_KNOWN = 400;
-
-    private static final Map<Asked, Passing> KNOWN = new ConcurrentHashMap<>();
+    /** Of an answer that is kept, in states. */
+    private static final int WEIGHT = 100;
 
     /** All that it depends on. */
     private record Asked(
@@ -59,15 +56,7 @@ final class Played {
                 level.retreat(),
                 trying,
                 mostBalls);
-        Passing known = KNOWN.get(asked);
-        if (known == null) {
-            known = new Played(level, trying).passing(mostBalls);
-            if (KNOWN.size() >= MOST_KNOWN) {
-                KNOWN.clear();
-            }
-            KNOWN.put(asked, known);
-        }
-        return known;
+        return level.memo().recall(asked, () -> new Played(level, trying).passing(mostBalls), answer -> WEIGHT);
     }
 
     private Passing passing(int mostBalls) {

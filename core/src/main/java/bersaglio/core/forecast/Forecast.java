@@ -4,6 +4,7 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Trying;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Play;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.Belief;
@@ -74,23 +75,23 @@ public record Forecast(
     /** Of a player whose rate is known only so far. */
     public static Forecast of(Level level, PlayerRate player, Pace pace) {
         List<Double> maybe = player.known().spread(RATES_TRIED);
-        List<GoalOdds> odds = GoalOdds.each(level.goal().ahead(pace.secondsABall()), maybe);
-        double met = metByHits(level.goal().ahead(pace.secondsABall()), player.known())
-                .orElseGet(() -> mean(odds, GoalOdds::met));
+        List<GoalOdds> odds = GoalOdds.each(level.ahead(pace.secondsABall()), maybe);
+        double met =
+                metByHits(level.ahead(pace.secondsABall()), player.known()).orElseGet(() -> mean(odds, GoalOdds::met));
         List<List<Double>> players = maybe.stream().map(List::of).toList();
         return of(level, players, odds, met, pace, player.setsADay());
     }
 
     /** The chance that one set meets a goal. */
-    static double met(Goal goal, PlayerRate player, Pace pace) {
-        Ahead ahead = goal.ahead(pace.secondsABall());
+    static double met(Goal goal, PlayerRate player, Pace pace, Memo memo) {
+        Ahead ahead = goal.ahead(pace.secondsABall()).remembering(memo);
         return metByHits(ahead, player.known())
                 .orElseGet(() -> mean(GoalOdds.each(ahead, player.known().spread(RATES_TRIED)), GoalOdds::met));
     }
 
     /** The same as well as it can be told at once, for one of many goals. */
-    static double metAtOnce(Goal goal, PlayerRate player, Pace pace) {
-        Ahead ahead = goal.ahead(pace.secondsABall());
+    static double metAtOnce(Goal goal, PlayerRate player, Pace pace, Memo memo) {
+        Ahead ahead = goal.ahead(pace.secondsABall()).remembering(memo);
         return metByHits(ahead, player.known()).orElseGet(() -> fromHere(ahead, ahead, player.known()));
     }
 
@@ -106,7 +107,7 @@ public record Forecast(
 
     /** @param rates by station or by side, the last one for all further, taken as they are */
     public static Forecast of(Level level, List<Double> rates, Pace pace) {
-        GoalOdds odds = GoalOdds.of(level.goal().ahead(pace.secondsABall()), rates);
+        GoalOdds odds = GoalOdds.of(level.ahead(pace.secondsABall()), rates);
         return of(level, List.of(rates), List.of(odds), odds.met(), pace, 1);
     }
 
@@ -139,7 +140,7 @@ public record Forecast(
                 mean(odds, GoalOdds::breaks),
                 clocked
                         ? new Minutes(goal.clockSeconds() / 60, goal.clockSeconds() / 60)
-                        : minutes(goal, maybe, odds, new Minutes(median, cautious), pace),
+                        : minutes(level, maybe, odds, new Minutes(median, cautious), pace),
                 curve,
                 error);
     }
@@ -196,11 +197,12 @@ public record Forecast(
     }
 
     /** Of balls and breaks taken together; where nothing breaks, or too much is open to follow both, of balls alone. */
-    private static Minutes minutes(Goal goal, List<List<Double>> maybe, List<GoalOdds> odds, Minutes balls, Pace pace) {
+    private static Minutes minutes(
+            Level level, List<List<Double>> maybe, List<GoalOdds> odds, Minutes balls, Pace pace) {
         double breaks = mean(odds, GoalOdds::breaks);
         if (breaks > 0 && pace.secondsAReset() > 0 && Double.isFinite(balls.cautious())) {
             List<SetTime> times =
-                    SetTime.each(goal.ahead(pace.secondsABall()), maybe, pace.secondsABall(), pace.secondsAReset());
+                    SetTime.each(level.ahead(pace.secondsABall()), maybe, pace.secondsABall(), pace.secondsAReset());
             if (!times.isEmpty()) {
                 DoubleUnaryOperator ends = seconds -> times.stream()
                         .mapToDouble(one -> one.endsWithin(seconds))

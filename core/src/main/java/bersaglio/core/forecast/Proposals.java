@@ -42,7 +42,8 @@ public final class Proposals {
      */
     public static Optional<Proposal> of(Level level, List<Double> rates, Pace pace, double wanted) {
         ToDoubleFunction<Goal> met =
-                goal -> GoalOdds.of(goal.ahead(pace.secondsABall()), rates).met();
+                goal -> GoalOdds.of(goal.ahead(pace.secondsABall()).remembering(level.memo()), rates)
+                        .met();
         return of(level.goal(), met, met, wanted);
     }
 
@@ -50,8 +51,8 @@ public final class Proposals {
     public static Optional<Proposal> of(Level level, PlayerRate player, Pace pace, double wanted) {
         return of(
                 level.goal(),
-                goal -> Forecast.metAtOnce(goal, player, pace),
-                goal -> Forecast.met(goal, player, pace),
+                goal -> Forecast.metAtOnce(goal, player, pace, level.memo()),
+                goal -> Forecast.met(goal, player, pace, level.memo()),
                 wanted);
     }
 
@@ -91,7 +92,7 @@ public final class Proposals {
      */
     public static OptionalDouble scale(
             Level level, Scatter scatter, Ground zone, Area inUse, Pace pace, double wanted) {
-        OptionalDouble rate = TargetRate.of(level.goal(), pace.secondsABall(), wanted);
+        OptionalDouble rate = TargetRate.of(level.goal(), pace.secondsABall(), wanted, level.memo());
         return rate.isPresent() && rate.getAsDouble() > 0 && rate.getAsDouble() < 1
                 ? scatter.scaleFor(zone, inUse, rate.getAsDouble())
                 : OptionalDouble.empty();

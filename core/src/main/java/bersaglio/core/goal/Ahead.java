@@ -7,8 +7,17 @@ import java.util.OptionalInt;
  * A set as it is worked out ahead, where time is turned into balls by a pace.
  *
  * @param balls at most, {@link Play#NO_END} where only the goal ends it
+ * @param memo  what was worked out of it, and of others, before
  */
-public record Ahead(Play play, int balls, boolean playsOn) {
+public record Ahead(Play play, int balls, boolean playsOn, Memo memo) {
+
+    public Ahead(Play play, int balls, boolean playsOn) {
+        this(play, balls, playsOn, new Memo());
+    }
+
+    public Ahead remembering(Memo other) {
+        return new Ahead(play, balls, playsOn, other);
+    }
 
     /** Where hits alone are counted, wherever the misses fall: how many are wanted. */
     public OptionalInt hitsWanted() {

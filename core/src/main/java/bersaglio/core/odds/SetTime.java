@@ -58,7 +58,7 @@ public final class SetTime {
         double tick = secondsABall / TICKS_A_BALL;
         int breakTicks = (int) Math.min(MOST_TICKS_A_BREAK, Math.round(secondsAReset / tick));
         Play play = ahead.balls() == Play.NO_END ? ahead.play() : new Limited(ahead.play(), ahead.balls());
-        States states = States.of(new Ahead(play, Play.NO_END, false));
+        States states = States.of(new Ahead(play, Play.NO_END, false, ahead.memo()));
         if (states.areTooMany()) {
             return List.of();
         }

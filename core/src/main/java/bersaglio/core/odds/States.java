@@ -10,7 +10,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The states that a set can come to, numbered by the fewest balls to each: the same for players of any rate, and whatever was
@@ -20,10 +19,6 @@ final class States {
 
     private static final int UNKNOWN = -1;
     private static final int MOST = 40_000;
-    /** Of all that are kept. */
-    private static final int MOST_KEPT = 200_000;
-
-    private static final Map<Ahead, States> KEPT = new ConcurrentHashMap<>();
 
     private final Map<List<Integer>, Integer> numbers = new HashMap<>();
     private final List<Play> plays = new ArrayList<>();
@@ -72,15 +67,7 @@ final class States {
     }
 
     static States of(Ahead ahead) {
-        States known = KEPT.get(ahead);
-        if (known == null) {
-            known = new States(ahead);
-            if (KEPT.values().stream().mapToInt(States::count).sum() > MOST_KEPT) {
-                KEPT.clear();
-            }
-            KEPT.put(ahead, known);
-        }
-        return known;
+        return ahead.memo().recall(ahead, () -> new States(ahead), States::count);
     }
 
     /** The number of a state, where this very set can come to it: one that began otherwise may have the same numbers. */

@@ -7,6 +7,7 @@ import bersaglio.core.goal.Duel;
 import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Measured;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Scoresheet;
@@ -14,10 +15,8 @@ import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Stopwatch;
 import bersaglio.core.goal.Tick;
 import bersaglio.core.problem.Check;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The rate at which a goal is met half the time within its balls, its tries or its time. A set that has no end is given
@@ -28,16 +27,19 @@ public final class TargetRate {
     private static final int OF_THE_FEWEST = 3;
     private static final double SAME = 1e-9;
     private static final double HALF = 0.5;
-    private static final int MOST_KNOWN = 500;
-
-    /** Each verdict asks for it several times, and a level's is always the same. */
-    private static final Map<Asked, OptionalDouble> KNOWN = new ConcurrentHashMap<>();
+    /** Of an answer that is kept, in states. */
+    private static final int WEIGHT = 20;
 
     private record Asked(Goal goal, double secondsABall, double chance) {}
 
     private TargetRate() {}
 
     /** @return nothing where no rate of hits decides it */
+    public static OptionalDouble of(Goal goal, double secondsABall, Memo memo) {
+        return of(goal, secondsABall, HALF, memo);
+    }
+
+    /** The same, of what is asked once. */
     public static OptionalDouble of(Goal goal, double secondsABall) {
         return of(goal, secondsABall, HALF);
     }
@@ -49,27 +51,26 @@ public final class TargetRate {
      * @return nothing where no rate of hits gives it
      */
     public static OptionalDouble of(Goal goal, double secondsABall, double chance) {
-        Check.requireBetween("chance", chance, 0.01, 0.99);
-        Check.requirePositive("secondsABall", secondsABall);
-        Asked asked = new Asked(goal, secondsABall, chance);
-        OptionalDouble known = KNOWN.get(asked);
-        if (known == null) {
-            known = workedOut(goal, secondsABall, chance);
-            if (KNOWN.size() >= MOST_KNOWN) {
-                KNOWN.clear();
-            }
-            KNOWN.put(asked, known);
-        }
-        return known;
+        return of(goal, secondsABall, chance, new Memo());
     }
 
-    private static OptionalDouble workedOut(Goal goal, double secondsABall, double chance) {
+    /** The same; each verdict asks for it several times, and a level's is always the same. */
+    public static OptionalDouble of(Goal goal, double secondsABall, double chance, Memo memo) {
+        Check.requireBetween("chance", chance, 0.01, 0.99);
+        Check.requirePositive("secondsABall", secondsABall);
+        return memo.recall(
+                new Asked(goal, secondsABall, chance),
+                () -> workedOut(goal, secondsABall, chance, memo),
+                answer -> WEIGHT);
+    }
+
+    private static OptionalDouble workedOut(Goal goal, double secondsABall, double chance, Memo memo) {
         if (!isDecidedByRate(goal)) {
             return OptionalDouble.empty();
         }
-        Ahead ahead = goal.ahead(secondsABall);
+        Ahead ahead = goal.ahead(secondsABall).remembering(memo);
         if (ahead.balls() == Play.NO_END && isEndless(ahead.play())) {
-            ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn());
+            ahead = new Ahead(ahead.play(), OF_THE_FEWEST * fewest(ahead.play()), ahead.playsOn(), memo);
         }
         int wanted = ahead.hitsWanted().orElse(0);
         if (wanted > 0 && wanted <= ahead.balls() && ahead.balls() != Play.NO_END) {

@@ -2,6 +2,7 @@ package bersaglio.server.drills;
 
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.problem.Refused;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
@@ -22,6 +23,7 @@ class DrillStore implements Drills {
     private static final int LONGEST_BODY = 400_000;
 
     private final JdbcClient jdbc;
+    private final Memo memo = new Memo();
     private final Map<String, Drill> read = new ConcurrentHashMap<>();
     /** By the id of a version that of the one before it. */
     private final Map<String, String> before = new ConcurrentHashMap<>();
@@ -42,7 +44,8 @@ class DrillStore implements Drills {
                 .param("id", id)
                 .query(String.class)
                 .optional()
-                .map(body -> DrillCodec.decode(OldDrills.raised(Fields.parse(body))));
+                .map(body ->
+                        DrillCodec.decode(OldDrills.raised(Fields.parse(body))).remembering(memo));
         if (!underWay.contains(id)) {
             stored.ifPresent(drill -> read.put(id, drill));
         }
