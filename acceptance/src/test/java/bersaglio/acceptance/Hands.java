@@ -92,6 +92,9 @@ enum Hands {
 
         @Override
         void use(Locator control) {
+            // A list that is still opening may move the cursor.
+            control.focus();
+            assertThat(control).isFocused();
             control.press("Enter");
         }
 
