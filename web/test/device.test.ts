@@ -16,7 +16,7 @@ beforeEach(() => {
 })
 
 const kept = (run: string, storedAt: number, wall: number, fate: Kept['fate'] = 'stored'): Kept =>
-  ({ seq: 1, run, about: ['set', 'nora', 'clear-1'], fate, storedAt, event: { id: run, run, wall } as never })
+  ({ seq: 1, run, about: ['set', 'nora', 'clear-1'], fate, storedAt, event: { id: run, run, wall, kind: 'set.closed' } as never })
 
 describe('the log of a device', () => {
   it('is read as it was written when it knew nothing but sets of a player on a drill', async () => {
@@ -55,6 +55,9 @@ describe('the log of a device', () => {
       kept('told', old, old), kept('told', old + 1, old),
       kept('not told yet', NOW - DAY, NOW - DAY), kept('of today', old, NOW - 1), kept('going on', old, old),
     ]
+    const open = { ...kept('left open', old, old), event: { id: 'open', run: 'left open', wall: old, kind: 'shot.landed' } as never }
+    expect(outlived([open], new Set(), ledgers, NOW)).toEqual([])
+    expect(outlived([open], new Set(), ledgers, NOW + 30 * DAY)).toEqual([open])
     expect(outlived(all, new Set(['going on']), ledgers, NOW).map(({ run }) => run)).toEqual(['told', 'told'])
     expect(outlived(all, new Set(), new Map(), NOW)).toHaveLength(4)
   })
@@ -78,7 +81,7 @@ describe('the log of a device', () => {
     for (let set = 0; set < 1000; set++) {
       const wall = NOW - (1000 - set) * DAY / 4
       const events = Array.from({ length: shots }, (_, place) => ({
-        id: `0190a000-0000-7000-8000-${set}-${place}`, run: `run-${set}`, session: 's', kind: 'shot.landed', v: 5, pen: 1, device: 'd',
+        id: `0190a000-0000-7000-8000-${set}-${place}`, run: `run-${set}`, session: 's', kind: place === shots - 1 ? 'set.closed' : 'shot.landed', v: 5, pen: 1, device: 'd',
         at: place * 6000, wall, seq: 1, body: { x: 1.234, y: 5.678, by: 'COACH' },
       }))
       vi.setSystemTime(wall)

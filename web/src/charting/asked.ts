@@ -57,12 +57,14 @@ function noted(club: Asked<ClubList>): Asked<ClubList> {
   return club
 }
 
-/** Drills that the club lists; those that are not here yet are asked for. */
+/** Drills that the club lists; those that are not here yet are asked for, and without a network those that are here do. */
 export async function askDrills(listed: ListedDrill[], { cached }: Asked<unknown>): Promise<Drill[]> {
-  if (!cached) {
-    await fetchMissing(listed)
+  const refused = cached ? undefined : await fetchMissing(listed).catch((why: unknown) => why)
+  const drills = await drillsOf(listed)
+  if (refused && drills.length < listed.length) {
+    throw refused
   }
-  return drillsOf(listed)
+  return drills
 }
 
 /** The club's list counts once the drills that it names are here: until then the last one does. */

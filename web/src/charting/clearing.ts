@@ -37,8 +37,14 @@ export function outlived(stored: Kept[], going: Set<string>, ledgers: Map<string
     const isOfToday = all.some(({ event }) => clubDate(event.wall) === clubDate(now))
     const [, player, drill] = all[0]?.about ?? []
     const told = ledgers.get(`${player} ${drill}`) ?? Infinity
-    return isOfToday || all.some(({ storedAt }) => storedAt > told) ? [] : all
+    return isOfToday || isOpen(all, now) || all.some(({ storedAt }) => storedAt > told) ? [] : all
   })
+}
+
+/** A set that was left open lately may be gone on with. */
+function isOpen(all: Kept[], now: number): boolean {
+  const ends = all.filter(({ event }) => event.kind === 'set.closed' || event.kind === 'set.reopened')
+  return ends.at(-1)?.event.kind !== 'set.closed' && all.some(({ event }) => now - event.wall < LEDGER_DAYS * DAY)
 }
 
 /** Answers that no page can read, or is likely to be shown. */

@@ -9,8 +9,9 @@ let recalled: Promise<void> | undefined
 
 const nameOf = ({ id, tag }: ListedDrill) => `${id}.${tag}`
 
+/** A device that gives nothing back is told everything again. */
 async function recall(): Promise<void> {
-  for (const [name, { data: drill }] of await recallAll<Drill>(KEY)) {
+  for (const [name, { data: drill }] of await recallAll<Drill>(KEY).catch(() => [])) {
     kept.set(name, drill)
   }
 }
@@ -34,10 +35,11 @@ export async function fetchMissing(listed: ListedDrill[]): Promise<void> {
   }
 }
 
-/** Those of these that are here, in their order. */
+/** Those of these that are here, in their order; one of which only an older telling is here, as that has it. */
 export async function drillsOf(listed: ListedDrill[]): Promise<Drill[]> {
   await (recalled ??= recall())
-  return listed.flatMap((one) => kept.get(nameOf(one)) ?? [])
+  const older = new Map([...kept.values()].map((drill) => [drill.id, drill]))
+  return listed.flatMap((one) => kept.get(nameOf(one)) ?? older.get(one.id) ?? [])
 }
 
 export async function forgetOthersThan(listed: ListedDrill[]): Promise<void> {
