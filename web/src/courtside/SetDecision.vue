@@ -79,6 +79,10 @@ const top = computed(() => props.level === props.drill.levels.length)
 </template>
 
 <style scoped>
+a {
+  color: var(--ink);
+}
+
 .decision,
 .actions {
   display: grid;
