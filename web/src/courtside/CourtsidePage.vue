@@ -251,6 +251,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         @pause="hand.pause"
         @place="choosePlace"
         @under="charted.under($event)"
+        @track="(to) => ready = ready.then(() => charted.onTrack(to))"
         @stand="hand.standAt"
         @call="hand.call"
         @unchoose="chosenId = undefined"

@@ -63,6 +63,7 @@ const emit = defineEmits<{
   under: [given: Partial<Conditions>]
   stand: [stance: Stance]
   enter: [write: () => Logged]
+  track: [track: string]
   tick: []
   pause: []
 }>()
@@ -149,6 +150,7 @@ const parts = computed(() => {
         :names="names"
         :players="players"
         @enter="emit('enter', $event)"
+        @track="emit('track', $event)"
       />
       <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
       <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>

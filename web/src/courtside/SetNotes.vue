@@ -20,7 +20,7 @@ const props = defineProps<{
   names: string[]
   players: Player[]
 }>()
-const emit = defineEmits<{ enter: [write: () => Logged] }>()
+const emit = defineEmits<{ enter: [write: () => Logged], track: [track: string] }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
@@ -65,7 +65,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       :label="t('track.label')"
       :items="tracks"
       hide-details
-      @update:model-value="charted.onTrack($event)"
+      @update:model-value="emit('track', $event)"
     />
     <p v-else-if="track" class="small">{{ trackWords(track) }}</p>
     <v-text-field

@@ -5,18 +5,19 @@ import { aboutSets, adopt, deviceId, ofRun, sessionOf, type NewEvent } from '@/c
 import { useOutbox } from '@/charting/outbox'
 import { ownSets } from '@/charting/ownSets'
 import {
-  AS_DRAWN, loadJudge, loadRules, type Chart, type Conditions, type FromHere, type Judged, type LoadedRules, type RulesProblem,
+  AS_DRAWN, loadJudge, loadRules, type Chart, type FromHere, type Judged, type LoadedRules,
   type Standing,
 } from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  EVENT_VERSION, type Advice, type Caller, type ChartEvent, type Drill, type Lying, type PlaceVersion, type Player, type Ruling,
+  EVENT_VERSION, type Advice, type Caller, type ChartEvent, type Drill, type PlaceVersion, type Player, type Ruling,
   type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
 import { clubDate, clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
 import { entriesOf, type Body, type Logged } from './entries'
 import { hasWaiting, openedWith, openHere, runOnServer, setClock, sideOf, toTheMillimetre, type Opening } from './opening'
+import { useConditions } from './useConditions'
 import { useWatching } from './useWatching'
 
 /** One set while it is charted: judged at once by the rules, kept on this device, sent by the outbox. */
@@ -42,11 +43,7 @@ export function useSet() {
   let lastEvent: string | undefined
   const pens = useWatching({ run: () => run, last: () => lastEvent, add, read, taken })
 
-  /** What the next set is opened under: side, opponent's hand, what was really laid, and where. */
-  const conditions = shallowRef<Conditions>(AS_DRAWN)
   const place = shallowRef<PlaceVersion>()
-  /** How the target lies now: by the set once it is open, else as it would be opened. */
-  const lying = shallowRef<Lying>()
   /** Where the ball was seen so far, while it has further places to come to. */
   const onTheWay = shallowRef<Place[]>([])
 
@@ -56,14 +53,17 @@ export function useSet() {
   const tries = computed(() => (standing.value?.tries ?? 0) + 1)
   const level = computed(() => set.value?.level ?? standing.value?.level ?? 1)
 
+  const rung = () => levelOf(drill, level.value)
+  const { conditions, lying, beginUnder, lie, under, preview } = useConditions({
+    rules: () => rules, rung, chart: () => set.value && chart,
+  })
+
   async function load(given: Opening) {
     player = given.player
     drill = given.drill
+    beginUnder({ ...AS_DRAWN, ...given.occasion, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from })
     rules = await loadRules()
     judging = loadJudge()
-    conditions.value = {
-      ...AS_DRAWN, ...given.occasion, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from,
-    }
     device = await deviceId()
     await settleStanding()
     await takePen()
@@ -116,27 +116,6 @@ export function useSet() {
   async function taken(): Promise<string | undefined> {
     await settleStanding()
     return set.value && !set.value.closed ? run : openHere(rules, { player, drill, track: conditions.value.track ?? '' })
-  }
-
-  function lie() {
-    const rung = levelOf(drill, level.value)
-    const seen = set.value ? { lying: chart.lying() } : rules.lying(rung.target, rung.ring, conditions.value)
-    if ('lying' in seen) {
-      lying.value = seen.lying
-    }
-  }
-
-  /** @return what is wrong with what was laid, if anything */
-  function under(given: Partial<Conditions>): RulesProblem | undefined {
-    const next = { ...conditions.value, ...given }
-    const rung = levelOf(drill, level.value)
-    const seen = rules.lying(rung.target, rung.ring, next)
-    if ('problem' in seen) {
-      return seen.problem
-    }
-    conditions.value = next
-    lie()
-    return undefined
   }
 
   async function fresh() {
@@ -220,13 +199,15 @@ export function useSet() {
     return opened.ok && conditions.value.stance ? write('stance.moved', conditions.value.stance) : opened
   }
 
+  const seen = (places: Place[]) => preview(rules, places)
+
   /** @return nothing while the ball has a further place to come to */
   function land(at: Place, by: Caller, standpoint: Standpoint): Logged | undefined {
     const place = { x: toTheMillimetre(at.x), y: toTheMillimetre(at.y) }
     const before = onTheWay.value
     if ((lying.value?.stages.length ?? 1) > 1) {
-      const seen = preview([...before, place])
-      if ('goesOn' in seen && seen.goesOn) {
+      const next = seen([...before, place])
+      if ('goesOn' in next && next.goesOn) {
         onTheWay.value = [...before, place]
         return undefined
       }
@@ -251,18 +232,13 @@ export function useSet() {
     lie()
     return moved
   }
-  /** What a ball at these places would be, without logging it. */
-  const preview = (places: Place[]) => {
-    const { target, ring } = levelOf(drill, level.value)
-    return set.value ? chart.preview(places) : rules.preview(target, ring, conditions.value, places)
-  }
   const forget = () => {
     onTheWay.value = []
   }
   /** What is taken back can be where the opponents stood. */
   function turnBack(kind: 'entry.undone' | 'entry.redone', target: string | undefined): Logged | undefined {
     const logged = target === undefined ? undefined : write(kind, { target })
-    if (levelOf(drill, level.value).target.stance) {
+    if (rung().target.stance) {
       lie()
     }
     return logged
@@ -295,6 +271,6 @@ export function useSet() {
   return {
     ...entriesOf(write, open), watching: pens.watching, takeOver: pens.takeOver, playerId: () => player.id,
     set, already, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
-    under, standAt, forget, load, land, landed, preview, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
+    under, standAt, forget, load, land, landed, preview: seen, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
   }
 }

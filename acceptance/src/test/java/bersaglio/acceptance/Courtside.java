@@ -32,14 +32,10 @@ final class Courtside {
         return ready();
     }
 
+    /** Waits until the court is drawn and the set is read: nothing more is asked of the server before the next one. */
     Courtside ready() {
         page.locator("svg.court").waitFor();
         assertThat(page.getByTestId("count")).isVisible();
-        return this;
-    }
-
-    /** Waits until the set is read: nothing more is asked of the server before the next one. */
-    Courtside loaded() {
         page.locator("section.court-area[aria-busy=false]").last().waitFor();
         return this;
     }

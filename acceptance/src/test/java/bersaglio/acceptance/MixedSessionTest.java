@@ -140,7 +140,7 @@ class MixedSessionTest {
                 switch (trouble) {
                     case NONE -> {}
                     case OFFLINE -> {
-                        court.loaded();
+                        court.ready();
                         page.context().setOffline(true);
                     }
                     case ANSWERS_LOST -> relay.cutNext(1 + random.nextInt(2));

@@ -64,7 +64,9 @@ class NetworkTest {
         Page page = hall.tablet();
         BlockingQueue<Route> asked = new LinkedBlockingQueue<>();
         page.route("**/ledger?*", asked::add);
-        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Early Tester", "RIGHT"));
+        Courtside court = new Courtside(page);
+        page.navigate(hall.address() + "/courtside/" + hall.newPlayer("Early Tester", "RIGHT") + "/straight-clear-1");
+        page.locator("svg.court").waitFor();
         page.waitForCondition(() -> !asked.isEmpty());
         court.place(true).place(false).place(true);
         asked.forEach(Route::abort);
@@ -75,6 +77,23 @@ class NetworkTest {
         page.evaluate("dispatchEvent(new Event('online'))");
         court.ready().shows("2 of 3").sent();
         assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(3);
+    }
+
+    @Test
+    void whoIsChosenBeforeTheRulesAreHereStaysChosen(Hall hall) {
+        Page page = hall.tablet();
+        BlockingQueue<Route> asked = new LinkedBlockingQueue<>();
+        page.route("**/assets/rules*.js", asked::add);
+        hall.newPlayer("Ugo Earlypartner", "RIGHT");
+        String player = hall.newPlayer("Ada Early", "RIGHT");
+        Courtside court = new Courtside(page);
+        page.navigate(hall.address() + "/courtside/" + player + "/duel-at-the-net-1");
+        page.waitForCondition(() -> !asked.isEmpty());
+        Hands.KEYS_AT_A_TABLE.playWith(page, "Ugo Earlypartner");
+
+        asked.forEach(Route::resume);
+        court.ready();
+        assertThat(page.locator(".v-chip")).hasText("Ugo Earlypartner");
     }
 
     @Test
