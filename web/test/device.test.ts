@@ -81,7 +81,7 @@ describe('the log of a device', () => {
     for (let set = 0; set < 1000; set++) {
       const wall = NOW - (1000 - set) * DAY / 4
       const events = Array.from({ length: shots }, (_, place) => ({
-        id: `0190a000-0000-7000-8000-${set}-${place}`, run: `run-${set}`, session: 's', kind: place === shots - 1 ? 'set.closed' : 'shot.landed', v: 5, pen: 1, device: 'd',
+        id: `0190a000-0000-7000-8000-${set}-${place}`, run: `run-${set}`, session: 's', kind: place === shots - 1 ? 'set.closed' : 'shot.landed', v: 6, pen: 1, device: 'd',
         at: place * 6000, wall, seq: 1, body: { x: 1.234, y: 5.678, by: 'COACH' },
       }))
       vi.setSystemTime(wall)

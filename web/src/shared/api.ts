@@ -9,6 +9,7 @@ export type Club = Omit<ClubList, 'drills'> & { drills: Drill[] }
 export type Player = Schemas['Player']
 export type Drill = Schemas['DrillView']
 export type Level = Schemas['LevelView']
+export type Readout = Schemas['Readout']
 /** A drill and a level while they are made: what is worked out of them is left to the rules. */
 export type DraftLevel = Schemas['Level']
 export type DraftDrill = Schemas['Drill'] & { court: string }
@@ -74,6 +75,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 5
+export const EVENT_VERSION = 6
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{player}/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["passes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/players/{player}/record": {
         parameters: {
             query?: never;
@@ -854,6 +870,7 @@ export interface components {
             freedom?: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
             /** @enum {string} */
             hitting: "STRONGER_HAND" | "WEAKER_HAND";
+            pattern?: components["schemas"]["Pattern"];
             /** Format: double */
             secondsABall?: number;
         };
@@ -1113,6 +1130,11 @@ export interface components {
             to: number;
             unmet: boolean;
         };
+        LevelPasses: {
+            /** Format: int32 */
+            level: number;
+            report: components["schemas"]["PassReportView"];
+        };
         LevelRateView: {
             clean?: components["schemas"]["HitRateView"];
             /** Format: int32 */
@@ -1156,6 +1178,7 @@ export interface components {
             hitsAlone: boolean;
             /** Format: int32 */
             number: number;
+            readout: components["schemas"]["Readout"];
             retreat: components["schemas"]["Retreat"];
             /** Format: int32 */
             ring: number;
@@ -1302,11 +1325,73 @@ export interface components {
             /** Format: double */
             minor: number;
         };
+        Pass: {
+            /** Format: int64 */
+            at: number;
+            /** @enum {string} */
+            ended: "WHOLE" | "BROKEN" | "BY_OTHERS" | "AFTER_A_BREAK";
+            tries: components["schemas"]["PassStepTry"][];
+        };
+        PassReportView: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            byOthers: number;
+            steps: components["schemas"]["StepView"][];
+            survival: components["schemas"]["ProductLimitStep"][];
+            /** Format: int32 */
+            weakest?: number;
+            /** Format: int32 */
+            whole: number;
+        };
+        PassStepTry: {
+            held: boolean;
+            shot: string;
+            /** Format: int32 */
+            step: number;
+            stroke: string;
+            /** Format: int32 */
+            zone: number;
+        };
+        PassesView: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            byOthers: number;
+            expected: number[];
+            last?: components["schemas"]["Pass"];
+            now: components["schemas"]["PassStepTry"][];
+            /** Format: int32 */
+            points: number;
+            steps: components["schemas"]["StepCount"][];
+            /** Format: int32 */
+            whole: number;
+        };
         PassingView: {
             /** Format: double */
             chance: number;
             /** Format: double */
             rate: number;
+        };
+        Pattern: {
+            /** @enum {string} */
+            afterBreak?: "START_AGAIN" | "GO_ON" | "STEP_BACK";
+            /** @enum {string} */
+            openingMiss?: "POINT_LOST" | "REPLAYED" | "SECOND_TRY";
+            repeats?: components["schemas"]["Repeat"][];
+            steps: components["schemas"]["PatternStep"][];
+            themes?: components["schemas"]["Theme"][];
+            /** @enum {string} */
+            then?: "STOP" | "AGAIN" | "PLAY";
+        };
+        PatternStep: {
+            /** @enum {string} */
+            by: "A" | "B" | "C" | "D" | "FEEDER";
+            /** Format: int32 */
+            from?: number;
+            ways: components["schemas"]["Way"][];
+            /** @enum {string} */
+            when?: "ANY" | "SHORT" | "DEEP" | "HIGH" | "LOW" | "WIDE";
         };
         Place: {
             /** Format: double */
@@ -1362,6 +1447,18 @@ export interface components {
             type: string;
             value: string;
         };
+        ProductLimitStep: {
+            /** Format: int32 */
+            failed: number;
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            survives: number;
+            /** Format: int32 */
+            tried: number;
+            /** Format: double */
+            upper: number;
+        };
         ProposalView: {
             goal: components["schemas"]["Goal"];
             /** Format: double */
@@ -1397,6 +1494,12 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
+        Readout: {
+            /** @enum {string} */
+            count: "DONE_OF_BALLS" | "HITS_OF_BALLS" | "DONE_OF_WANTED" | "DONE" | "SIDES" | "SECONDS" | "NUMBER" | "IN_A_ROW" | "AT_THE_STATION";
+            /** @enum {string} */
+            wanted: "MORE_WITHIN_BALLS" | "MORE_RALLIES" | "SECONDS_HELD" | "SECONDS_AT_MOST" | "FIRST_TO";
+        };
         RecordLine: {
             drill: string;
             /** Format: int32 */
@@ -1429,6 +1532,15 @@ export interface components {
             area: components["schemas"]["ShapeView"];
             id: string;
             unused: number[];
+        };
+        Repeat: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            last: number;
+            orFewer?: boolean;
+            /** Format: int32 */
+            times: number;
         };
         RequiredView: {
             family: string;
@@ -1582,6 +1694,8 @@ export interface components {
             player: string;
         };
         SetEventSetOpened: {
+            /** @enum {string} */
+            as?: "A" | "B" | "C" | "D" | "FEEDER";
             /** Format: double */
             charterSd?: number;
             drill: string;
@@ -1624,9 +1738,12 @@ export interface components {
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
             /** @enum {string} */
+            hitter?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+            /** @enum {string} */
             outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
             /** @enum {string} */
             side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            stroke?: string;
             /** Format: int32 */
             team?: number;
             /** Format: int32 */
@@ -1636,6 +1753,9 @@ export interface components {
             before?: components["schemas"]["Point"][];
             /** @enum {string} */
             by: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            /** @enum {string} */
+            hitter?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
+            stroke?: string;
             /** Format: int32 */
             team?: number;
             /** Format: double */
@@ -1714,6 +1834,7 @@ export interface components {
             /** @enum {string} */
             opponent: "RIGHT" | "LEFT";
             partners: string[];
+            passes?: components["schemas"]["PassesView"];
             /** Format: int64 */
             paused: number;
             /** Format: int64 */
@@ -1794,12 +1915,17 @@ export interface components {
             givenTo?: string;
             /** @enum {string} */
             grain: "LANDING" | "ZONE" | "HIT_OR_MISS" | "COUNT_ONLY";
+            /** @enum {string} */
+            hitter?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
             id: string;
             notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED")[];
             other?: components["schemas"]["Ruling"];
             /** Format: int32 */
             points: number;
             ruling: components["schemas"]["Ruling"];
+            /** Format: int32 */
+            step?: number;
+            stroke?: string;
             /** Format: int32 */
             team: number;
             /** Format: double */
@@ -1847,6 +1973,21 @@ export interface components {
             track: string;
             /** Format: int32 */
             trials: number;
+        };
+        StepCount: {
+            /** Format: int32 */
+            held: number;
+            /** Format: int32 */
+            reached: number;
+            /** Format: int32 */
+            step: number;
+        };
+        StepView: {
+            /** Format: double */
+            lowest: number;
+            rate: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            step: number;
         };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];
@@ -1905,6 +2046,12 @@ export interface components {
             version: number;
             zones: components["schemas"]["Zone"][];
         };
+        Theme: {
+            /** @enum {string} */
+            by: "A" | "B" | "C" | "D" | "FEEDER";
+            theme?: string;
+            watch?: string;
+        };
         TodayView: {
             day: string;
             due: components["schemas"]["DueView"][];
@@ -1943,6 +2090,11 @@ export interface components {
             withIt: components["schemas"]["HitRateView"];
             withoutIt: components["schemas"]["HitRateView"];
             words: string;
+        };
+        Way: {
+            stroke?: string;
+            /** Format: int32 */
+            zone?: number;
         };
         WithAnother: {
             /** Format: int32 */
@@ -2586,6 +2738,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LedgerView"];
+                };
+            };
+        };
+    };
+    passes: {
+        parameters: {
+            query: {
+                drill: string;
+                track?: string;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LevelPasses"][];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { useI18n } from 'vue-i18n'
-import type { Goal, Level, SetCount, SetView } from './api'
+import type { Goal, Level, Readout, SetCount, SetView } from './api'
 
 /** A goal, its miss rule and the count of a set in words; what they are is for the rules to say. */
 export function useGoals() {
@@ -8,7 +8,7 @@ export function useGoals() {
   /** What a set asks for, in short. */
   function asked(goal: Goal): string {
     const { hits = 0, length = 0, times = 0, rounds = 0, seconds = 0 } = goal
-    const words = t(`goal.${goal.kind}`, {
+    return t(`goal.${goal.kind}`, {
       hits, length, times, rounds, seconds,
       balls: goal.balls ?? 0,
       of: goal.of ?? 0,
@@ -19,9 +19,8 @@ export function useGoals() {
       one: goal.ways?.[0] ?? '',
       other: goal.ways?.[1] ?? '',
       measure: goal.measure ? t(`goal.measure.${goal.measure}`) : '',
+      within: goal.balls ? t('goal.within', { balls: goal.balls }) : '',
     }, times || 1)
-    const within = goal.balls && !['QUOTA', 'BEST', 'TEST', 'COMPARE'].includes(goal.kind) ? t('goal.within', { balls: goal.balls }) : ''
-    return `${words}${within}`
   }
 
   /** The stations of a ladder or circuit in the order in which they are run. */
@@ -41,54 +40,44 @@ export function useGoals() {
     return [t(`missRule.${misses.does}`), tries, owes].filter((words) => words !== '').join(', ')
   }
 
-  /** The count that is read from beside the court. */
-  function counted({ goal, fresh }: Level, set: SetView | undefined): string {
-    const count = set?.count ?? fresh
-    switch (goal.kind) {
-      case 'QUOTA': case 'TEST': case 'COMPARE':
-        return t('courtside.count', { hits: count.done, trials: count.balls })
-      case 'BEST':
-        return t('courtside.count', { hits: goal.measure === 'RUN' ? count.done : set?.hits ?? 0, trials: count.balls })
-      case 'RACE': case 'DUEL':
-        return count.parts.join(' : ')
-      case 'HOLD': case 'WATCH':
-        return count.done ? t('count.seconds', { seconds: count.done }) : '–'
-      case 'MEASURED':
-        return count.balls ? String(count.done) : '–'
-      case 'TIMED': case 'CIRCUIT':
-        if (count.parts.length > 1) {
-          return count.parts.join(' : ')
-        }
-        return count.wanted ? t('courtside.count', { hits: count.done, trials: count.wanted }) : String(count.done)
-      case 'RUN':
-        return t('count.run', { count: count.done })
-      case 'LADDER':
-        return t('courtside.count', { hits: count.here, trials: count.hereWanted })
-      default:
-        return t('courtside.count', { hits: count.done, trials: count.wanted })
-    }
+  const ofTrials = (hits: number, trials: number) => t('courtside.count', { hits, trials })
+
+  const COUNTS: Record<Readout['count'], (count: SetCount, set: SetView | undefined) => string> = {
+    DONE_OF_BALLS: (count) => ofTrials(count.done, count.balls),
+    HITS_OF_BALLS: (count, set) => ofTrials(set?.hits ?? 0, count.balls),
+    DONE_OF_WANTED: (count) => ofTrials(count.done, count.wanted),
+    DONE: (count) => String(count.done),
+    SIDES: (count) => count.parts.join(' : '),
+    SECONDS: (count) => count.done ? t('count.seconds', { seconds: count.done }) : '–',
+    NUMBER: (count) => count.balls ? String(count.done) : '–',
+    IN_A_ROW: (count) => t('count.run', { count: count.done }),
+    AT_THE_STATION: (count) => ofTrials(count.here, count.hereWanted),
   }
 
-  /** What is still wanted, or how it ended. */
-  function standing({ fresh, goal }: Level, set: SetView | undefined): string {
-    if (set && set.standing !== 'OPEN') {
-      return t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
-    }
-    const { more, left, wanted } = set?.count ?? fresh
-    if (goal.kind === 'HOLD' || goal.kind === 'WATCH') {
-      return t(goal.kind === 'HOLD' ? 'count.toHold' : 'count.atMost', { seconds: wanted })
-    }
-    if (goal.kind === 'RACE' || goal.kind === 'DUEL') {
-      return t('count.firstTo', { count: wanted })
-    }
-    if (goal.kind === 'RALLY' && left !== undefined && more > 0) {
-      return t('rally.wanted', { count: more, tries: left }, more)
-    }
+  function moreWithinBalls({ more, left }: SetCount): string {
     if (more === 0) {
       return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
     }
     return left === undefined ? t('count.more', { count: more }, more) : t('courtside.wanted', { count: more, balls: left }, more)
   }
+
+  const WANTED: Record<Readout['wanted'], (count: SetCount) => string> = {
+    MORE_WITHIN_BALLS: moreWithinBalls,
+    MORE_RALLIES: (count) => count.left !== undefined && count.more > 0
+      ? t('rally.wanted', { count: count.more, tries: count.left }, count.more)
+      : moreWithinBalls(count),
+    SECONDS_HELD: ({ wanted }) => t('count.toHold', { seconds: wanted }),
+    SECONDS_AT_MOST: ({ wanted }) => t('count.atMost', { seconds: wanted }),
+    FIRST_TO: ({ wanted }) => t('count.firstTo', { count: wanted }),
+  }
+
+  /** The count that is read from beside the court. */
+  const counted = ({ readout, fresh }: Level, set: SetView | undefined): string => COUNTS[readout.count](set?.count ?? fresh, set)
+
+  /** What is still wanted, or how it ended. */
+  const standing = ({ readout, fresh }: Level, set: SetView | undefined): string => set && set.standing !== 'OPEN'
+    ? t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
+    : WANTED[readout.wanted](set?.count ?? fresh)
 
   /** Where in its stations, rounds or ways a set is. */
   function place(goal: Goal, { station }: SetCount): string {

@@ -14,11 +14,13 @@ import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.AdviceViewFormat;
 import bersaglio.wire.format.LyingViewFormat;
+import bersaglio.wire.format.PassReportViewFormat;
 import bersaglio.wire.format.ProblemFormat;
 import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.LyingView;
+import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.Json;
@@ -134,6 +136,13 @@ public final class Chart {
         return known.after(line.attempt())
                 .map(advice -> AdviceViewFormat.encode(AdviceView.of(advice)).toString())
                 .orElse("");
+    }
+
+    /** Where the passes of the set break so far. */
+    @JSExport
+    public String passReport() {
+        return PassReportViewFormat.encode(PassReportView.of(charted().passes().report()))
+                .toString();
     }
 
     /** The set as a line of the player's ledger. */

@@ -14,13 +14,14 @@ import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
 import bersaglio.core.rally.Ending;
-import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Struck;
 import bersaglio.core.target.Stance;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,14 +85,20 @@ final class RandomTape {
 
     private EventBody shot() {
         if (random.nextInt(4) == 0) {
-            return new SetEvent.ShotKeyed(ruling(), any(Caller.values()), random.nextInt(2));
+            return new SetEvent.ShotKeyed(ruling(), any(Caller.values()), random.nextInt(2), struck());
         }
         Point landing = new Point(random.nextGaussian() * 0.8 + 1.9, random.nextGaussian() * 0.7 + 5.9);
         Point over = new Point(random.nextGaussian(), 1.4 + random.nextDouble());
         return new SetEvent.ShotLanded(
                 random.nextBoolean() ? List.of(landing) : List.of(over, landing),
                 any(Caller.values()),
-                random.nextInt(3));
+                random.nextInt(3),
+                struck());
+    }
+
+    private Struck struck() {
+        return new Struck(
+                random.nextInt(4) == 0 ? any(Role.values()) : Role.PLAYER, random.nextInt(4) == 0 ? "smash" : "");
     }
 
     private EventBody count() {

@@ -216,7 +216,8 @@ class TwinTest {
                                 "",
                                 2)))
                 .add("fromHere", chart.fromHere().isEmpty() ? Json.NULL : Json.parse(chart.fromHere()))
-                .add("lying", Json.parse(chart.lying()));
+                .add("lying", Json.parse(chart.lying()))
+                .add("passes", Json.parse(chart.passReport()));
     }
 
     private static JsonArray history(Drill drill, Random random) {
@@ -241,6 +242,7 @@ class TwinTest {
             CountUnit.BALL,
             CountUnit.BALL,
             new CountUnit(CountUnit.Kind.PAIR, 2, CountUnit.FirstMiss.IS_PLAYED_AGAIN),
+            new CountUnit(CountUnit.Kind.PASS, 1, CountUnit.FirstMiss.USES_UP_A_TRY),
             new CountUnit(CountUnit.Kind.COMBINATION, 3, CountUnit.FirstMiss.USES_UP_A_TRY));
 
     private static Design design(Random random) {
@@ -271,7 +273,9 @@ class TwinTest {
                     random.nextInt(3) == 0
                             ? new Quota(6 + random.nextInt(4), 12)
                             : GOALS.get(random.nextInt(GOALS.size())),
-                    Dials.AS_THE_DRILL,
+                    random.nextBoolean()
+                            ? Dials.AS_THE_DRILL
+                            : Dials.AS_THE_DRILL.playing(RandomPattern.of(random, target)),
                     3,
                     random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(0.6),
                     advance,

@@ -21,6 +21,7 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
     standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, '', 2)),
     fromHere: read(chart.fromHere()),
     lying: read(chart.lying()),
+    passes: read(chart.passReport()),
   }
 })
 writeFileSync(answersFile, JSON.stringify(answers))

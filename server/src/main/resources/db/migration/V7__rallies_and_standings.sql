@@ -52,3 +52,27 @@ create table if not exists standing_result (
     body       varchar(8000) not null,
     primary key (generation, player, drill, track)
 );
+
+-- Who hit a shot if not the player, how, and for which step of a pattern.
+alter table shot_result add column if not exists hitter varchar(10);
+alter table shot_result add column if not exists stroke varchar(24);
+alter table shot_result add column if not exists step int default -1 not null;
+
+-- Passes of a pattern, and what its steps came to.
+create table if not exists pass_result (
+    generation int not null,
+    run        uuid not null,
+    place      int not null,
+    held       int not null,
+    ended      varchar(14) not null,
+    at_ms      bigint not null,
+    primary key (generation, run, place)
+);
+create table if not exists step_result (
+    generation int not null,
+    run        uuid not null,
+    step       int not null,
+    reached    int not null,
+    held       int not null,
+    primary key (generation, run, step)
+);

@@ -1,6 +1,7 @@
 package bersaglio.wire;
 
 import bersaglio.core.court.Point;
+import bersaglio.core.problem.Problem;
 import bersaglio.core.problem.Refused;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
@@ -65,16 +66,20 @@ public final class Fields {
 
     public String text(String name) {
         JsonValue value = need(name);
-        if (!value.isString() || value.asString().length() > LONGEST_TEXT) {
+        if (!isText(value, LONGEST_TEXT)) {
             throw wrong(name, value, "text of at most " + LONGEST_TEXT + " characters");
         }
         return value.asString();
     }
 
+    private static boolean isText(JsonValue value, int longest) {
+        return value.isString() && value.asString().length() <= longest && Problem.isWhole(value.asString());
+    }
+
     /** A text of up to {@value #LONGEST_LIST} characters, such as the trials of a long set. */
     public String longText(String name) {
         JsonValue value = need(name);
-        if (!value.isString() || value.asString().length() > LONGEST_LIST) {
+        if (!isText(value, LONGEST_LIST)) {
             throw wrong(name, value, "text of at most " + LONGEST_LIST + " characters");
         }
         return value.asString();
@@ -164,7 +169,7 @@ public final class Fields {
         }
         List<String> texts = new ArrayList<>();
         for (JsonValue item : value.asArray()) {
-            if (!item.isString() || item.asString().length() > LONGEST_TEXT) {
+            if (!isText(item, LONGEST_TEXT)) {
                 throw wrong(name, item, "texts of at most " + LONGEST_TEXT + " characters");
             }
             texts.add(item.asString());

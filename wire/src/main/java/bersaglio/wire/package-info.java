@@ -22,6 +22,7 @@
         shown = {
             AdviceView.class,
             LyingView.class,
+            PassReportView.class,
             Problem.class,
             Ruling.class,
             SetLine.class,
@@ -50,6 +51,7 @@ import bersaglio.core.target.Stance;
 import bersaglio.core.target.TargetSet;
 import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.LyingView;
+import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;

@@ -22,6 +22,12 @@ import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Sequential;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.pattern.Actor;
+import bersaglio.core.pattern.Pattern;
+import bersaglio.core.pattern.PatternStep;
+import bersaglio.core.pattern.Repeat;
+import bersaglio.core.pattern.Theme;
+import bersaglio.core.pattern.Way;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
 import bersaglio.wire.format.GoalFormat;
@@ -91,7 +97,18 @@ class DrillCodecTest {
                         "Lower",
                         Optional.of(Freedom.RANDOM),
                         2,
-                        Dials.Hitting.WEAKER_HAND),
+                        Dials.Hitting.WEAKER_HAND,
+                        Optional.of(new Pattern(
+                                List.of(new PatternStep(
+                                        Actor.B,
+                                        1,
+                                        List.of(new Way("net drop", 1), Way.ANY),
+                                        PatternStep.Incoming.SHORT)),
+                                List.of(new Repeat(0, 0, 2, false)),
+                                Pattern.Then.PLAY,
+                                Pattern.AfterBreak.STEP_BACK,
+                                Pattern.OpeningMiss.SECOND_TRY,
+                                List.of(new Theme(Actor.A, "racket up", ""))))),
                 2,
                 OptionalDouble.of(0.7),
                 level.advance(),

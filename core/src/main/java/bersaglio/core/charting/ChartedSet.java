@@ -6,6 +6,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.Passes;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.Caller;
@@ -34,6 +35,7 @@ import java.util.Set;
  * @param counts that a person said, in order
  * @param valuesTaken all numbers that were taken, added up
  * @param rallies  contact by contact, where the set is of rallies
+ * @param passes   step by step, where a pattern is played
  * @param said     the verdict as given when it was last closed
  * @param move     the level move that rests on this set and still stands
  * @param pen      the pen that writes it
@@ -60,6 +62,7 @@ public record ChartedSet(
         List<CountSaid> counts,
         double valuesTaken,
         Rallies rallies,
+        Passes passes,
         List<Shot> shots,
         Rhythm rhythm,
         SetCount count,
@@ -106,6 +109,11 @@ public record ChartedSet(
         }
     }
 
+    /** Whether it is played as a pattern, step by step. */
+    public boolean isOfPattern() {
+        return drill.level(level).dials().pattern().isPresent();
+    }
+
     /** The trials that count, in order. */
     public Attempt attempt() {
         return count.attempt();
@@ -139,7 +147,7 @@ public record ChartedSet(
     public int notSeen() {
         int notSeen = 0;
         for (Shot shot : shots) {
-            if (shot.ruling().outcome() == Outcome.NOT_SEEN) {
+            if (shot.ruling().outcome() == Outcome.NOT_SEEN && shot.struck().isOwn()) {
                 notSeen++;
             }
         }

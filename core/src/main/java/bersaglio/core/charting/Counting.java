@@ -7,7 +7,6 @@ import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
-import java.util.Optional;
 import java.util.OptionalInt;
 
 /** Counts a set for its goal while its entries are gone through. */
@@ -42,13 +41,17 @@ final class Counting {
         return course.goal().hitsAloneDecide();
     }
 
-    /** @param step nothing where range finding ends */
-    void take(Optional<Step> step) {
-        if (step.isPresent()) {
-            course.take(step.get());
-        } else {
-            scoring = true;
-        }
+    /** Whether what comes now belongs to the count. */
+    boolean goesOn() {
+        return scoring && !course.isFull();
+    }
+
+    void take(Step step) {
+        course.take(step);
+    }
+
+    void startScoring() {
+        scoring = true;
     }
 
     SetCount count(long heldAt, OptionalInt called) {

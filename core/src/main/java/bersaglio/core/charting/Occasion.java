@@ -2,6 +2,7 @@ package bersaglio.core.charting;
 
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
+import bersaglio.core.pattern.Actor;
 import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
@@ -13,10 +14,15 @@ import java.util.OptionalLong;
  * @param partners who plays with or against the player, in the order of the sides
  * @param queue    what the sets of a queue have in common
  * @param heldAt   when it was held, for one that is entered later from paper; milliseconds since 1970
+ * @param as       the player's place in the pattern
  */
-public record Occasion(@Usually("") List<String> partners, Optional<String> queue, OptionalLong heldAt) {
+public record Occasion(
+        @Usually("") List<String> partners,
+        Optional<String> queue,
+        OptionalLong heldAt,
+        @Usually("bersaglio.core.pattern.Actor.A") Actor as) {
 
-    public static final Occasion ALONE = new Occasion(List.of(), Optional.empty(), OptionalLong.empty());
+    public static final Occasion ALONE = new Occasion(List.of(), Optional.empty(), OptionalLong.empty(), Actor.A);
 
     static final long LATEST = 4_102_444_800_000L;
 
@@ -28,6 +34,15 @@ public record Occasion(@Usually("") List<String> partners, Optional<String> queu
         }
         Check.requireId("queue", queue.orElse("none"));
         Check.requireBetween("heldAt", heldAt.orElse(0), 0, LATEST);
+    }
+
+    public Occasion(List<String> partners, Optional<String> queue, OptionalLong heldAt) {
+        this(partners, queue, heldAt, Actor.A);
+    }
+
+    /** In another place of the pattern. */
+    public Occasion as(Actor other) {
+        return new Occasion(partners, queue, heldAt, other);
     }
 
     public boolean isEnteredLater() {

@@ -3,7 +3,7 @@ package bersaglio.core.charting;
 import bersaglio.core.rally.ChartedRally;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.rally.Rallies;
-import bersaglio.core.rally.Role;
+import bersaglio.core.shot.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,7 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.problem.Check;
+import java.util.List;
 
 /**
  * From ball to ball, pick-up included; balls that were taken back, and pauses, are left out.
@@ -20,7 +21,16 @@ public record Rhythm(int gaps, long millis) {
         Check.requireBetween("millis", millis, 0.0, gaps * (double) LONGEST_GAP);
     }
 
-    Rhythm plus(long gap) {
+    /** @param times of the balls, in milliseconds of play, in order */
+    static Rhythm of(List<Long> times) {
+        Rhythm rhythm = NONE;
+        for (int i = 1; i < times.size(); i++) {
+            rhythm = rhythm.plus(times.get(i) - times.get(i - 1));
+        }
+        return rhythm;
+    }
+
+    private Rhythm plus(long gap) {
         return gap > 0 && gap <= LONGEST_GAP ? new Rhythm(gaps + 1, millis + gap) : this;
     }
 

@@ -10,12 +10,13 @@ import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Ending;
-import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Struck;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.Conditions.Laid;
 import bersaglio.core.target.Stance;
@@ -146,7 +147,8 @@ public sealed interface SetEvent extends EventBody {
      * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
      */
     @Kind("shot.landed")
-    record ShotLanded(@Flat List<Point> places, Caller by, @Called("team") @Usually("0") int side) implements Entry {
+    record ShotLanded(@Flat List<Point> places, Caller by, @Called("team") @Usually("0") int side, @Flat Struck struck)
+            implements Entry {
 
         private static final double FARTHEST = 70;
         private static final int MOST_PLACES = 4;
@@ -159,6 +161,10 @@ public sealed interface SetEvent extends EventBody {
             }
             places = List.copyOf(places);
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        public ShotLanded(List<Point> places, Caller by, int side) {
+            this(places, by, side, Struck.BY_THE_PLAYER);
         }
 
         public ShotLanded(List<Point> places, Caller by) {
@@ -177,9 +183,14 @@ public sealed interface SetEvent extends EventBody {
 
     /** A shot without a place, logged by a key. */
     @Kind("shot.keyed")
-    record ShotKeyed(@Flat Ruling ruling, Caller by, @Called("team") @Usually("0") int side) implements Entry {
+    record ShotKeyed(@Flat Ruling ruling, Caller by, @Called("team") @Usually("0") int side, @Flat Struck struck)
+            implements Entry {
         public ShotKeyed {
             Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+        }
+
+        public ShotKeyed(Ruling ruling, Caller by, int side) {
+            this(ruling, by, side, Struck.BY_THE_PLAYER);
         }
 
         public ShotKeyed(Ruling ruling, Caller by) {
@@ -331,7 +342,7 @@ public sealed interface SetEvent extends EventBody {
     record ScoringStarted() implements Entry {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
-            chart.startScoring(event);
+            chart.startScoring();
         }
     }
 

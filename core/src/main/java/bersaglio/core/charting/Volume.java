@@ -16,7 +16,7 @@ public record Volume(String player, int balls) {
         int[] balls = new int[players.size()];
         int together = 0;
         for (Shot shot : set.shots()) {
-            if (shot.ruling().outcome() == Outcome.VOID) {
+            if (shot.ruling().outcome() == Outcome.VOID || !shot.struck().isOwn()) {
                 continue;
             }
             if (sides && shot.side() < balls.length) {

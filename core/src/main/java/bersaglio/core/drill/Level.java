@@ -12,6 +12,7 @@ import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.GoalOdds;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.TargetRate;
+import bersaglio.core.pattern.Pattern;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Caller;
@@ -20,6 +21,7 @@ import bersaglio.core.target.Conditions;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
+import bersaglio.core.target.Zone;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -69,9 +71,18 @@ public record Level(
         Check.requireBetween("ring", ring, 0, target.rings());
         Check.requireBetween("tries", tries, 1, 20);
         Check.requireRate("coachTarget", coachTarget.orElse(0));
+        dials.pattern().ifPresent(pattern -> requireZones(pattern, target));
         accepts = Set.copyOf(accepts);
         if (accepts.isEmpty()) {
             throw new Refused("not_allowed", "accepts", "nobody", "at least one caller");
+        }
+    }
+
+    private static void requireZones(Pattern pattern, TargetSet target) {
+        try {
+            pattern.requireZones(target.zones().stream().map(Zone::number).toList());
+        } catch (Refused refused) {
+            throw refused.under("dials.pattern");
         }
     }
 
@@ -247,7 +258,8 @@ public record Level(
     }
 
     public double secondsABall() {
-        return dials.secondsABall().orElse(SECONDS_A_BALL);
+        return dials.secondsABall()
+                .orElseGet(() -> dials.pattern().map(Pattern::secondsAPass).orElse(SECONDS_A_BALL));
     }
 
     /** The chance that a player of this true rate has passed within so many sets. */

@@ -25,6 +25,16 @@ public record BestToBeat(@Called("measure") Of of, int balls) implements Goal {
     }
 
     @Override
+    public Readout readout() {
+        return Readout.counting(of == Of.RUN ? Readout.Count.DONE_OF_BALLS : Readout.Count.HITS_OF_BALLS);
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Beating(this, start.toBeat(), 0, 0);
     }

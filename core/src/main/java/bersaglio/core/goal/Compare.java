@@ -29,6 +29,16 @@ public record Compare(List<String> ways, @Called("balls") int ballsEach) impleme
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_BALLS;
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Ways(0, List.of(0, 0));
     }

@@ -22,6 +22,11 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_WANTED;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Covered(this, Goals.zeros(zones));
     }

@@ -31,6 +31,16 @@ public record Duel(@Called("hits") int points, int lead, List<Integer> headStart
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_SIDES;
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return Contest.of(points, lead, true, headStarts);
     }

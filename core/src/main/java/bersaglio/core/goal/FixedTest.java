@@ -17,6 +17,16 @@ public record FixedTest(int balls) implements Goal {
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_BALLS;
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Counting(0);
     }

@@ -28,6 +28,14 @@ public sealed interface Goal
     /** A set of this goal before its first ball. */
     Play play(Start start);
 
+    /** How its count is read out. */
+    Readout readout();
+
+    /** Whether there is a rate of hits that meets it more often the higher it is. */
+    default boolean isDecidedByRate() {
+        return true;
+    }
+
     /** Balls that a set takes at most; {@link Play#NO_END} where only its goal ends it. */
     int mostBalls();
 

@@ -25,6 +25,11 @@ public record Hold(int seconds, int tries) implements Goal {
     }
 
     @Override
+    public Readout readout() {
+        return new Readout(Readout.Count.SECONDS, Readout.Wanted.SECONDS_HELD);
+    }
+
+    @Override
     public Play play(Start start) {
         return new Held(this, 0);
     }

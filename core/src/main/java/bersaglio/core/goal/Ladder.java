@@ -55,6 +55,11 @@ public record Ladder(
     }
 
     @Override
+    public Readout readout() {
+        return Readout.counting(Readout.Count.AT_THE_STATION);
+    }
+
+    @Override
     public Play play(Start start) {
         return new Climb(this, 0, 0, 1);
     }

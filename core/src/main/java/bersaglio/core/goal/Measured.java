@@ -29,6 +29,16 @@ public record Measured(String what, Better better, @Called("tries") int values) 
     }
 
     @Override
+    public Readout readout() {
+        return Readout.counting(Readout.Count.NUMBER);
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Taken(this, start.called(), OptionalDouble.empty());
     }

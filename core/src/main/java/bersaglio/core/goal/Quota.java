@@ -28,6 +28,11 @@ public record Quota(
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_BALLS;
+    }
+
+    @Override
     public Play play(Start start) {
         return new HitCount(0, hits, false);
     }

@@ -30,6 +30,16 @@ public record Race(int sides, @Called("hits") int finish, Tie tie, @Usually("0")
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_SIDES;
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return Contest.of(finish, 1, tie == Tie.EQUAL_TURNS, Goals.zeros(sides));
     }

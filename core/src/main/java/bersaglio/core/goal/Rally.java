@@ -23,6 +23,11 @@ public record Rally(int length, int times, @Usually("0") int tries) implements G
     }
 
     @Override
+    public Readout readout() {
+        return new Readout(Readout.Count.DONE_OF_WANTED, Readout.Wanted.MORE_RALLIES);
+    }
+
+    @Override
     public Play play(Start start) {
         return new Rallies(this, 0, 0);
     }

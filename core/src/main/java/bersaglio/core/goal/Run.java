@@ -32,6 +32,11 @@ public record Run(
     }
 
     @Override
+    public Readout readout() {
+        return Readout.counting(Readout.Count.IN_A_ROW);
+    }
+
+    @Override
     public Play play(Start start) {
         return new InARow(this, 0, 1);
     }

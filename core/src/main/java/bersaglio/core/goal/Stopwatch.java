@@ -23,6 +23,16 @@ public record Stopwatch(int seconds, int penalty, int laps) implements Goal {
     }
 
     @Override
+    public Readout readout() {
+        return new Readout(Readout.Count.SECONDS, Readout.Wanted.SECONDS_AT_MOST);
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Lap(this, Clocked.RESTING, 0, 0, OptionalDouble.empty());
     }

@@ -8,6 +8,16 @@ import java.util.List;
 public record Tick() implements Goal {
 
     @Override
+    public Readout readout() {
+        return Readout.OF_WANTED;
+    }
+
+    @Override
+    public boolean isDecidedByRate() {
+        return false;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Ticked();
     }

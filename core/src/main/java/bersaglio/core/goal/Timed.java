@@ -32,6 +32,11 @@ public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, 
     }
 
     @Override
+    public Readout readout() {
+        return Readout.byTheClock(sides, hits);
+    }
+
+    @Override
     public Play play(Start start) {
         return Clocked.of(Collections.nCopies(rounds, new Leg("", 0, seconds)), hits, signal, sides);
     }

@@ -28,6 +28,11 @@ public record Total(
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_WANTED;
+    }
+
+    @Override
     public Play play(Start start) {
         return new HitCount(0, hits, true);
     }

@@ -24,6 +24,11 @@ public record Window(int hits, int of, @Usually("0") int balls) implements Goal 
     }
 
     @Override
+    public Readout readout() {
+        return Readout.OF_WANTED;
+    }
+
+    @Override
     public Play play(Start start) {
         return new Last(this, 0, false);
     }

@@ -1,19 +1,11 @@
 package bersaglio.core.odds;
 
 import bersaglio.core.goal.Ahead;
-import bersaglio.core.goal.BestToBeat;
-import bersaglio.core.goal.Compare;
-import bersaglio.core.goal.Duel;
-import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
-import bersaglio.core.goal.Measured;
 import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Play;
-import bersaglio.core.goal.Race;
 import bersaglio.core.goal.Scoresheet;
 import bersaglio.core.goal.Standing;
-import bersaglio.core.goal.Stopwatch;
-import bersaglio.core.goal.Tick;
 import bersaglio.core.problem.Check;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -65,7 +57,7 @@ public final class TargetRate {
     }
 
     private static OptionalDouble workedOut(Goal goal, double secondsABall, double chance, Memo memo) {
-        if (!isDecidedByRate(goal)) {
+        if (!goal.isDecidedByRate()) {
             return OptionalDouble.empty();
         }
         Ahead ahead = goal.ahead(secondsABall).remembering(memo);
@@ -94,17 +86,6 @@ public final class TargetRate {
             play = play.after(play.next(false)).play();
         }
         return true;
-    }
-
-    private static boolean isDecidedByRate(Goal goal) {
-        return !(goal instanceof BestToBeat
-                || goal instanceof Compare
-                || goal instanceof Duel
-                || goal instanceof FixedTest
-                || goal instanceof Measured
-                || goal instanceof Race
-                || goal instanceof Tick
-                || goal instanceof Stopwatch);
     }
 
     private static int fewest(Play first) {

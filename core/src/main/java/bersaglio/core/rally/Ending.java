@@ -4,6 +4,7 @@ import bersaglio.core.court.Side;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
 import java.util.Optional;
 
 /**

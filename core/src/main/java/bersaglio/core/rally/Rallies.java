@@ -1,5 +1,6 @@
 package bersaglio.core.rally;
 
+import bersaglio.core.shot.Role;
 import java.util.List;
 
 /**

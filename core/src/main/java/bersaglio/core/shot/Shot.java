@@ -21,6 +21,8 @@ import java.util.OptionalDouble;
  * @param grain   how finely it was charted
  * @param notes   what is marked on it
  * @param givenTo the player it was given to afterwards, in the queue; it is void here
+ * @param struck  who hit it, and how
+ * @param step    the place of the pattern's step that it was for, {@link #NO_STEP} where it was for none
  */
 public record Shot(
         String id,
@@ -36,7 +38,11 @@ public record Shot(
         int side,
         Grain grain,
         List<Note> notes,
-        Optional<String> givenTo) {
+        Optional<String> givenTo,
+        Struck struck,
+        int step) {
+
+    public static final int NO_STEP = -1;
 
     public Shot {
         places = List.copyOf(places);

@@ -168,6 +168,14 @@ public record TargetSet(
                 stance);
     }
 
+    /** Some of its zones, for a shot that only they are asked of. */
+    public TargetSet only(List<Integer> numbers) {
+        List<Zone> some =
+                zones.stream().filter(zone -> numbers.contains(zone.number())).toList();
+        List<Integer> ranks = precedence.stream().filter(numbers::contains).toList();
+        return new TargetSet(id, version, name, court, inUse, bounce, some, ranks, stance);
+    }
+
     /** With one zone elsewhere, or larger, and the others as they are. */
     public TargetSet with(int number, Change change) {
         List<Zone> changed = zones.stream()

@@ -4,6 +4,9 @@ import bersaglio.core.court.Court;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
+import bersaglio.core.pattern.Pattern;
+import bersaglio.core.target.TargetSet;
+import bersaglio.core.target.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -70,6 +73,37 @@ public final class DrillText {
             // What was looked for at the end of the text is what counts here.
         }
         return from.expectedAtEnd();
+    }
+
+    /**
+     * A pattern over the zones of a target.
+     *
+     * @throws Misread with the place of what is wrong
+     */
+    public static Pattern pattern(String text, TargetSet target) {
+        Reader from = new Reader(Lexer.tokens(text));
+        return from.at(() -> {
+            Pattern pattern = PatternWords.read(from, target);
+            pattern.requireZones(target.zones().stream().map(Zone::number).toList());
+            if (!from.isAtEnd()) {
+                throw from.misread();
+            }
+            return pattern;
+        });
+    }
+
+    /** A step a line. */
+    public static String write(Pattern pattern, TargetSet target) {
+        Sentence to = new Sentence();
+        PatternWords.write(to, pattern, target, 0);
+        return to.toString();
+    }
+
+    /** On one line, to be read aloud; it can be read as a pattern too. */
+    public static String spoken(Pattern pattern, TargetSet target) {
+        Sentence to = new Sentence();
+        PatternWords.write(to, pattern, target, -1);
+        return to.toString();
     }
 
     private static Drill drill(Reader from, List<Court> courts) {

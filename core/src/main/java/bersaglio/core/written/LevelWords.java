@@ -8,6 +8,7 @@ import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Ramp;
 import bersaglio.core.drill.StayPut;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.pattern.Pattern;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.target.TargetSet;
 import java.util.HashSet;
@@ -101,6 +102,12 @@ final class LevelWords {
             return level.with(dials.within(from.count()));
         } else if (from.takes("weaker hand")) {
             return level.with(dials.with(Dials.Hitting.WEAKER_HAND));
+        } else if (from.takes("pattern")) {
+            return level.with(dials.playing(PatternWords.read(from, level.target())));
+        } else if (from.takes("open after")) {
+            int fixed = from.counted("step", "steps");
+            Pattern pattern = dials.pattern().orElseThrow(from::misread);
+            return level.with(dials.playing(pattern.openAfter(fixed)).as(Freedom.SEMI_OPEN));
         }
         return level;
     }
@@ -180,14 +187,14 @@ final class LevelWords {
                 }
             }
         }
-        write(to, level.dials(), before.map(Level::dials).orElse(Dials.AS_THE_DRILL));
+        write(to, level.dials(), before.map(Level::dials).orElse(Dials.AS_THE_DRILL), level.target());
     }
 
     private static boolean differs(Level level, Optional<Level> before, Function<Level, Object> of) {
         return before.isEmpty() || !of.apply(before.get()).equals(of.apply(level));
     }
 
-    private static void write(Sentence to, Dials dials, Dials before) {
+    private static void write(Sentence to, Dials dials, Dials before, TargetSet target) {
         if (dials.equals(before)) {
             return;
         }
@@ -215,5 +222,6 @@ final class LevelWords {
         if (dials.hitting() == Dials.Hitting.WEAKER_HAND) {
             to.line(1).say("weaker hand");
         }
+        dials.pattern().ifPresent(pattern -> PatternWords.write(to.line(1).say("pattern"), pattern, target, 2));
     }
 }

@@ -19,6 +19,9 @@ final class Sentence {
     }
 
     Sentence say(String words) {
+        if (words.isEmpty()) {
+            return this;
+        }
         boolean first = text.length() == 0 || " \n".indexOf(text.charAt(text.length() - 1)) >= 0;
         text.append(first ? "" : " ").append(words);
         return this;
@@ -27,6 +30,16 @@ final class Sentence {
     /** For whoever reads it aloud. */
     Sentence comma() {
         text.append(',');
+        return this;
+    }
+
+    Sentence colon() {
+        text.append(':');
+        return this;
+    }
+
+    Sentence semicolon() {
+        text.append(';');
         return this;
     }
 

@@ -206,15 +206,7 @@ class MovesTest {
         void everyGeneratedLevelIsHarderThanTheOneBefore() {
             for (Ramp ramp : List.of(
                     new Ramp.Shrink(0.15, 0.4), new Ramp.More(1), new Ramp.Faster(0.1), new Ramp.Farther(0.3))) {
-                Level start = ramp instanceof Ramp.Farther
-                        ? first.with(new Dials(
-                                OptionalDouble.of(2),
-                                OptionalDouble.empty(),
-                                "",
-                                java.util.Optional.empty(),
-                                0,
-                                Dials.Hitting.STRONGER_HAND))
-                        : first;
+                Level start = ramp instanceof Ramp.Farther ? first.with(Dials.AS_THE_DRILL.at(2)) : first;
                 List<Level> levels = Ramp.levels(start, ramp, 4);
                 assertThat(levels).hasSize(4);
                 for (int i = 1; i < levels.size(); i++) {

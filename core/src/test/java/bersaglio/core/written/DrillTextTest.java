@@ -28,7 +28,13 @@ import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Ladder;
 import bersaglio.core.goal.MissRule;
 import bersaglio.core.goal.Quota;
+import bersaglio.core.pattern.Actor;
+import bersaglio.core.pattern.Following;
+import bersaglio.core.pattern.Pattern;
+import bersaglio.core.pattern.Way;
 import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Bounce;
 import bersaglio.core.target.InUse;
 import bersaglio.core.target.Stance;
@@ -102,6 +108,50 @@ class DrillTextTest {
                         .isFalse();
             }
         }
+    }
+
+    @Test
+    void patternsStandReadyOnSixSportsFromTwoStepsToTen() throws Exception {
+        List<Drill> patterns = new ArrayList<>();
+        for (Path file : ready().toList()) {
+            Drill drill = read(Files.readString(file));
+            if (drill.level(1).dials().pattern().isPresent()) {
+                patterns.add(drill);
+            }
+        }
+        assertThat(patterns).hasSizeGreaterThanOrEqualTo(24);
+        assertThat(patterns.stream().map(drill -> drill.court().sport()).distinct())
+                .hasSizeGreaterThanOrEqualTo(6);
+        assertThat(patterns.stream().map(drill -> drill.level(1)
+                        .dials()
+                        .pattern()
+                        .orElseThrow()
+                        .steps()
+                        .size()))
+                .contains(2, 10);
+        for (Drill drill : patterns) {
+            Pattern pattern = drill.level(1).dials().pattern().orElseThrow();
+            TargetSet target = drill.level(1).target();
+            assertThat(DrillText.pattern(DrillText.spoken(pattern, target), target))
+                    .isEqualTo(pattern);
+            chartedWhole(pattern);
+        }
+    }
+
+    /** Each own shot as asked, by the first of its ways. */
+    private static void chartedWhole(Pattern pattern) {
+        Following following = new Following(pattern, Actor.A);
+        int shots = 0;
+        while (following.passes().whole() == 0 && shots < 200) {
+            Way way = pattern.steps()
+                    .get(following.passes().expected().get(0))
+                    .ways()
+                    .get(0);
+            following.own(
+                    ways -> ways.contains(way) ? Ruling.hit(way.zone()) : Ruling.of(Outcome.IN), way.stroke(), "s", 0);
+            shots++;
+        }
+        assertThat(following.passes().whole()).isEqualTo(1);
     }
 
     static Stream<Goal> goals() {

@@ -7,11 +7,13 @@ import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.Pass;
+import bersaglio.core.pattern.StepCount;
 import bersaglio.core.rally.ChartedRally;
 import bersaglio.core.rally.Ending;
-import bersaglio.core.rally.Role;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Shot;
 import bersaglio.wire.format.LevelMoveFormat;
 import bersaglio.wire.format.SaidFormat;
@@ -32,8 +34,15 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ResultRows {
 
-    static final List<String> TABLES =
-            List.of("set_result", "shot_result", "rally_result", "noted_result", "volume_result", "standing_result");
+    static final List<String> TABLES = List.of(
+            "set_result",
+            "shot_result",
+            "rally_result",
+            "pass_result",
+            "step_result",
+            "noted_result",
+            "volume_result",
+            "standing_result");
 
     private final JdbcTemplate jdbc;
 
@@ -152,7 +161,14 @@ class ResultRows {
                 .with("points", shot.points())
                 .with("from_aim", shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null)
                 .with("grain", shot.grain().name())
-                .with("notes", shot.notes().isEmpty() ? null : words(shot.notes()));
+                .with("notes", shot.notes().isEmpty() ? null : words(shot.notes()))
+                .with(
+                        "hitter",
+                        shot.struck().isOwn() ? null : shot.struck().hitter().name())
+                .with(
+                        "stroke",
+                        shot.struck().stroke().isEmpty() ? null : shot.struck().stroke())
+                .with("step", shot.step());
     }
 
     private static String words(List<Note> notes) {
@@ -195,6 +211,30 @@ class ResultRows {
                 .with("miss", ending.map(Ending::miss).map(Outcome::name).orElse(null))
                 .with("side", ending.map(Ending::side).map(Side::name).orElse(null))
                 .with("at_ms", rally.at());
+    }
+
+    void insertPasses(int generation, List<ChartedSet> sets) {
+        List<Row> passes = new ArrayList<>();
+        List<Row> steps = new ArrayList<>();
+        for (ChartedSet set : sets) {
+            List<Pass> over = set.passes().over();
+            for (int place = 0; place < over.size(); place++) {
+                Pass pass = over.get(place);
+                passes.add(new Row(generation, set.run())
+                        .with("place", place)
+                        .with("held", pass.went().held())
+                        .with("ended", pass.ended().name())
+                        .with("at_ms", pass.at()));
+            }
+            for (StepCount count : set.passes().counts()) {
+                steps.add(new Row(generation, set.run())
+                        .with("step", count.step())
+                        .with("reached", count.reached())
+                        .with("held", count.held()));
+            }
+        }
+        insert("pass_result", passes);
+        insert("step_result", steps);
     }
 
     void insertVolumes(int generation, List<ChartedSet> sets) {

@@ -7,6 +7,9 @@ import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.Pass;
+import bersaglio.core.pattern.PassReport;
+import bersaglio.core.pattern.StepCount;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Shot;
 import bersaglio.wire.Fields;
@@ -22,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -92,7 +96,7 @@ class ResultStore implements Results {
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.run in (:runs)
-                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
+                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID' and shot.hitter is null
                         order by held.held_at, held.run, shot.place
                         """)
                 .param("generation", generations.present())
@@ -150,6 +154,38 @@ class ResultStore implements Results {
                             new Held(row.getInt(3), row.getLong(4)));
                 });
         return held;
+    }
+
+    @Override
+    public Map<Integer, Passed> passesOf(UUID player, String drill, String track) {
+        Map<Integer, Passed> passed = new TreeMap<>();
+        String ofSets =
+                """
+                 as one join set_result as held on held.generation = one.generation and held.run = one.run
+                where held.generation = :generation and held.player = :player and held.drill = :drill
+                    and held.track = :track and held.laid = '' and held.closed and not held.struck
+                """;
+        Map<String, Object> asked =
+                Map.of("generation", generations.present(), "player", player, "drill", drill, "track", track);
+        jdbc.sql("select held.level, one.held, one.ended from pass_result" + ofSets
+                        + " order by held.held_at, held.run, one.place")
+                .params(asked)
+                .query(row -> {
+                    at(passed, row.getInt(1))
+                            .passes()
+                            .add(new PassReport.Went(row.getInt(2), Pass.Ended.valueOf(row.getString(3))));
+                });
+        jdbc.sql("select held.level, one.step, sum(one.reached), sum(one.held) from step_result" + ofSets
+                        + " group by held.level, one.step order by held.level, one.step")
+                .params(asked)
+                .query(row -> {
+                    at(passed, row.getInt(1)).steps().add(new StepCount(row.getInt(2), row.getInt(3), row.getInt(4)));
+                });
+        return passed;
+    }
+
+    private static Passed at(Map<Integer, Passed> passed, int level) {
+        return passed.computeIfAbsent(level, first -> new Passed(new ArrayList<>(), new ArrayList<>()));
     }
 
     @Override
@@ -295,7 +331,8 @@ class ResultStore implements Results {
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.laid = ''
-                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
+                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID' and shot.hitter is null
+                            and shot.hitter is null and shot.step < 0
                         group by held.drill, held.track, held.level
                         order by landings desc, held.drill, held.track, held.level
                         """)
@@ -316,7 +353,7 @@ class ResultStore implements Results {
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.drill = :drill
                             and held.track = :track and held.level = :level and held.laid = '' and held.closed and not held.struck
-                            and (shot.outcome = 'NET'
+                            and shot.hitter is null and shot.step < 0 and (shot.outcome = 'NET'
                                 or shot.x is not null and shot.stage = :stage and shot.outcome <> 'VOID')
                         """)
                 .param("generation", generations.present())
@@ -356,6 +393,13 @@ class ResultStore implements Results {
         if (before == null || !before.rallies().over().equals(now.rallies().over())) {
             rows.insertRallies(generation, List.of(now));
         }
+        if (before != null && !before.passes().equals(now.passes())) {
+            rows.drop("pass_result", generation, run);
+            rows.drop("step_result", generation, run);
+        }
+        if (before == null || !before.passes().equals(now.passes())) {
+            rows.insertPasses(generation, List.of(now));
+        }
         if (before == null
                 || !before.noted().equals(now.noted())
                 || !before.player().equals(now.player())) {
@@ -375,6 +419,7 @@ class ResultStore implements Results {
         rows.insertSets(into, sets.stream().map(ChartedSet::asResult).toList());
         rows.insertShots(into, sets);
         rows.insertRallies(into, sets);
+        rows.insertPasses(into, sets);
         rows.insertNoted(into, sets);
         rows.insertVolumes(into, sets);
     }

@@ -6,6 +6,8 @@ import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.PassReport;
+import bersaglio.core.pattern.StepCount;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
@@ -36,6 +38,12 @@ public interface Results {
 
     /** What a player has held. */
     Map<Footing.Way, Held> heldBy(UUID player);
+
+    /** Passes of a pattern that count, and what its steps came to, in their orders. */
+    record Passed(List<PassReport.Went> passes, List<StepCount> steps) {}
+
+    /** What a player's passes came to, level by level, in sets laid as drawn. */
+    Map<Integer, Passed> passesOf(UUID player, String drill, String track);
 
     /** The sets of a player held since then, in their order. */
     List<SetResult> heldSince(long from, UUID player);

@@ -23,10 +23,15 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
 import bersaglio.core.goal.Ladder;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.pattern.Pattern;
+import bersaglio.core.pattern.PatternStep;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Ending.How;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.Ground;
@@ -45,6 +50,7 @@ final class DemoDiary {
 
     private static final UUID DEVICE = UUID.nameUUIDFromBytes(new byte[] {1});
     private static final long BALL = 8_500;
+    private static final double PARTNER_MISSES = 0.12;
     private static final double NOT_SEEN_RATE = 0.015;
     private static final double CALL_CLOSE_RATE = 0.7;
 
@@ -137,6 +143,7 @@ final class DemoDiary {
                     add(new SetEvent.ValueTaken(
                             Math.max(1, Math.rint(practised.spread() * (0.6 + 0.8 * random.nextDouble()))), 0));
                 case ROUNDS -> round(level);
+                case PASSES -> step(level);
                 case LAPS -> lap();
                 case SIDES -> add(new SetEvent.ShotKeyed(of(random.nextInt(10) < 6), Caller.COACH, events.size() % 2));
             }
@@ -162,6 +169,47 @@ final class DemoDiary {
 
     private static Ruling of(boolean hit) {
         return Ruling.of(hit ? Outcome.HIT : Outcome.NOT_HIT);
+    }
+
+    /** The next own shot of a pattern, or somebody else's end to it. */
+    private void step(int level) {
+        now -= BALL / 2;
+        List<Integer> expected = replay().passes().expected();
+        if (expected.isEmpty()) {
+            now += 3 * SECOND;
+            Role by = random.nextInt(10) < 6 ? Role.PLAYER : Role.PARTNER;
+            add(new SetEvent.RallyEnded(new Ending(How.WINNER, Optional.of(by), Outcome.NOT_HIT, Side.NONE)));
+        } else if (random.nextDouble() < PARTNER_MISSES
+                && !replay().passes().now().isEmpty()) {
+            add(new SetEvent.RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
+        } else {
+            Pattern pattern = drill.level(level).dials().pattern().orElseThrow();
+            play(level, pattern.steps().get(expected.get(random.nextInt(expected.size()))));
+        }
+    }
+
+    private void play(int level, PatternStep step) {
+        int zone = step.ways().get(random.nextInt(step.ways().size())).zone();
+        if (zone == 0) {
+            add(new SetEvent.ShotKeyed(of(random.nextInt(10) < 8), Caller.COACH));
+            return;
+        }
+        Rectangle ground = drill.level(level)
+                .target()
+                .only(List.of(zone))
+                .umpire(0, Conditions.AS_DRAWN)
+                .last()
+                .patches()
+                .get(0)
+                .ground()
+                .whole()
+                .bounds();
+        Point middle = ground.middle();
+        // The farther away, the harder.
+        double spread = practised.spread() * (0.2 + 0.03 * middle.y());
+        land(new Point(
+                middle.x() + spread * ground.width() * random.nextGaussian(),
+                middle.y() + spread * ground.depth() * random.nextGaussian()));
     }
 
     private void round(int level) {

@@ -9,7 +9,8 @@ import java.util.Set;
  * @param drill    a drill version
  * @param hand     how its sets get into the log
  * @param who      by first names; everybody of the badminton club where it is empty
- * @param spread   of its landings against those of a clear; or about which number its tries come to
+ * @param spread   of its landings against those of a clear, or against the size of the place; or about which number its
+ *                 tries come to
  * @param often    in ten club days
  * @param minutes  after the first set of the evening
  * @param daysLeft out of the last days, in which other things were practised
@@ -31,6 +32,10 @@ record DemoDrill(String drill, DemoHand hand, Set<String> who, double spread, in
             of("Ugo", "lob-from-the-back-glass-1", DemoHand.LANDINGS, 2.2, 4, 70, 0),
             of("Ugo", "duel-at-the-net-1", DemoHand.SIDES, 0, 3, 100, 0),
             of("Nora", "smash-down-the-line-1", DemoHand.LANDINGS, 0.9, 3, 150, 2),
+            of("Nora", "drop-lift-clear-1", DemoHand.PASSES, 0.75, 4, 210, 0),
+            of("Nora", "straight-straight-cross-1", DemoHand.PASSES, 0.85, 3, 230, 2),
+            of("Livia", "smash-and-follow-in-1", DemoHand.PASSES, 0.9, 4, 210, 0),
+            of("Ugo", "lob-then-forward-1", DemoHand.PASSES, 0.95, 4, 130, 0),
             of("Nora", "cover-the-four-corners-1", DemoHand.HITS, 0.7, 3, 170, 0),
             of("Nora", "two-ways-to-the-corner-1", DemoHand.HITS, 0.6, 2, 190, 4),
             of("Livia", "fast-hands-1", DemoHand.ROUNDS, 0.5, 3, 150, 0),

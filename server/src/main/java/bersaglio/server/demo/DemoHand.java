@@ -12,6 +12,8 @@ enum DemoHand {
     ROUNDS,
     /** The stopwatch of a lap. */
     LAPS,
+    /** Where each of the player's own shots in a pattern came down. */
+    PASSES,
     /** Two sides that score against each other, ball by ball. */
     SIDES
 }

@@ -122,7 +122,7 @@ class EventsTest {
     @Test
     void aNewerEventIsKeptByItsSenderAndSoIsWhatFollowsIt() {
         device.fates(List.of(device.opened(player, 1)));
-        String newer = device.landed(2.2, 6.4).replace("\"v\":1", "\"v\":6");
+        String newer = device.landed(2.2, 6.4).replace("\"v\":1", "\"v\":7");
         assertThat(device.fates(List.of(newer, device.landed(0, 3)))).containsExactly("KEEP", "KEEP");
         assertThat(device.stored().get("events")).hasSize(1);
     }

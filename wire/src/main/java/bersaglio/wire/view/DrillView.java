@@ -9,6 +9,7 @@ import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Retreat;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Readout;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
@@ -40,6 +41,7 @@ public record DrillView(
      * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
      * @param forRight    how its target lies for a right-hander
      * @param fresh       the count of a set of it before the first ball
+     * @param readout     how its count is read out
      * @param hitsAlone   whether hits alone decide it, so that "h of n" says all
      * @param hasAClock   whether somebody starts and stops a clock while it is played
      * @param sides       that play against each other; 1 where nobody does
@@ -56,6 +58,7 @@ public record DrillView(
             LyingView forLeft,
             Goal goal,
             CountView fresh,
+            Readout readout,
             boolean hitsAlone,
             boolean hasAClock,
             int sides,
@@ -91,6 +94,7 @@ public record DrillView(
                 LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
                 level.goal(),
                 CountView.of(SetCount.before(level.goal())),
+                level.goal().readout(),
                 level.goal().hitsAloneDecide(),
                 level.goal().hasAClock(),
                 level.goal().sides(),

@@ -33,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param pausedSince   when the one that lasts began
  * @param counts        that a person said, in order
  * @param rallies       those that are over, and who made each contact of the one that is on
+ * @param passes        where a pattern is played
  * @param count         as its goal sees it
  * @param said          what was said when it was last closed
  * @param move          the level move that rests on it and stands
@@ -64,6 +65,7 @@ public record SetView(
         @Nullable Long pausedSince,
         List<CountSaid> counts,
         Rallies rallies,
+        @Nullable PassesView passes,
         List<ShotView> shots,
         int hits,
         int trials,
@@ -112,6 +114,7 @@ public record SetView(
                 set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),
                 set.counts(),
                 set.rallies(),
+                set.isOfPattern() ? PassesView.of(set.passes()) : null,
                 set.shots().stream().skip(fromShot).map(ShotView::of).toList(),
                 tally.hits(),
                 tally.trials(),

@@ -4,6 +4,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Grain;
 import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
 import java.util.List;
@@ -26,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param grain   how finely it was charted
  * @param notes   what is marked on it
  * @param givenTo the player it was given to afterwards
+ * @param hitter  who hit it, where that was not the player
+ * @param stroke  that was said, where one was
+ * @param step    the place of the pattern's step that it was for, where it was for one
  */
 public record ShotView(
         String id,
@@ -44,7 +48,10 @@ public record ShotView(
         int team,
         Grain grain,
         List<Note> notes,
-        @Nullable String givenTo) {
+        @Nullable String givenTo,
+        @Nullable Role hitter,
+        @Nullable String stroke,
+        @Nullable Integer step) {
 
     public static ShotView of(Shot shot) {
         List<Point> places = shot.places();
@@ -65,6 +72,9 @@ public record ShotView(
                 shot.side(),
                 shot.grain(),
                 shot.notes(),
-                shot.givenTo().orElse(null));
+                shot.givenTo().orElse(null),
+                shot.struck().isOwn() ? null : shot.struck().hitter(),
+                shot.struck().stroke().isEmpty() ? null : shot.struck().stroke(),
+                shot.step() == Shot.NO_STEP ? null : Integer.valueOf(shot.step()));
     }
 }

@@ -1,4 +1,4 @@
-package bersaglio.core.rally;
+package bersaglio.core.shot;
 
 /** Who hits in a rally, seen from the player whose set it is. */
 public enum Role {

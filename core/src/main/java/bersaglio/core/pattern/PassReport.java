@@ -1,0 +1,54 @@
+package bersaglio.core.pattern;
+
+import bersaglio.core.odds.ProductLimit;
+import bersaglio.core.pattern.Pass.Ended;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What passes say of a player: where they break, and how likely one comes through whole, whoever ended the others.
+ *
+ * @param steps    the player's own, in order
+ * @param lowest   the chance of each of them to be the one that breaks most
+ * @param survival over own steps of a pass
+ */
+public record PassReport(
+        int whole, int broken, int byOthers, List<StepCount> steps, List<Double> lowest, ProductLimit survival) {
+
+    /**
+     * How far a pass came.
+     *
+     * @param held own steps
+     */
+    public record Went(int held, Ended ended) {}
+
+    public PassReport {
+        steps = List.copyOf(steps);
+        lowest = List.copyOf(lowest);
+    }
+
+    /** @param steps of all of them, those that go on after a break among them */
+    public static PassReport of(List<Went> passes, List<StepCount> steps) {
+        List<ProductLimit.Run> runs = new ArrayList<>();
+        int[] ended = new int[Ended.values().length];
+        for (Went pass : passes) {
+            ended[pass.ended().ordinal()]++;
+            if (pass.ended() != Ended.AFTER_A_BREAK) {
+                runs.add(new ProductLimit.Run(pass.held(), pass.ended() == Ended.BROKEN));
+            }
+        }
+        return new PassReport(
+                ended[Ended.WHOLE.ordinal()],
+                ended[Ended.BROKEN.ordinal()],
+                ended[Ended.BY_OTHERS.ordinal()],
+                steps,
+                StepCount.chancesToBeLowest(steps),
+                ProductLimit.of(runs));
+    }
+
+    /** The step that breaks most, once that is sure enough. */
+    public Optional<StepCount> weakest() {
+        return StepCount.weakest(steps, lowest);
+    }
+}

@@ -1,0 +1,176 @@
+package bersaglio.core.charting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import bersaglio.core.charting.SetEvent.RallyEnded;
+import bersaglio.core.charting.SetEvent.SetOpened;
+import bersaglio.core.charting.SetEvent.SetTurned;
+import bersaglio.core.charting.SetEvent.ShotCalled;
+import bersaglio.core.charting.SetEvent.ShotKeyed;
+import bersaglio.core.charting.SetEvent.ShotLanded;
+import bersaglio.core.charting.SharedEvent.Redone;
+import bersaglio.core.charting.SharedEvent.Undone;
+import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
+import bersaglio.core.court.Standpoint;
+import bersaglio.core.court.sport.Courts;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.pattern.Actor;
+import bersaglio.core.pattern.Pass;
+import bersaglio.core.pattern.Pass.Ended;
+import bersaglio.core.pattern.StepCount;
+import bersaglio.core.rally.Ending;
+import bersaglio.core.shot.Caller;
+import bersaglio.core.shot.Hand;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
+import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Shot;
+import bersaglio.core.shot.Struck;
+import bersaglio.core.written.DrillText;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A set of a pattern, shot by shot. */
+class PatternChartTest {
+
+    private static final Point NET = new Point(0, 1);
+    private static final Point LEFT = new Point(-2, 6);
+    private static final Point RIGHT = new Point(2, 6);
+    private static final Point MIDDLE = new Point(0, 4);
+
+    private static final Drill DRILL = drill("passes", "then stop");
+
+    private final Tape tape = Tape.of(DRILL, "r1", "nora", Hand.RIGHT, 1);
+
+    private static Drill drill(String unit, String then) {
+        return DrillText.read(
+                """
+                drill "Drop and clear" on badminton
+                count %s
+                level
+                  target "Places" in use singles
+                    zone 1 "net" from -2 m to 2 m across from 0 m to 2 m away
+                    zone 2 "rear left" from -2.59 m to -1.5 m across from 5.5 m to 6.7 m away
+                    zone 3 "rear right" from 1.5 m to 2.59 m across from 5.5 m to 6.7 m away
+                  goal 2 hits of 3 balls
+                  pattern
+                    A drop to net
+                    B lift to "rear left"
+                    A clear to "rear left" or clear to "rear right"
+                    %s
+                """
+                        .formatted(unit, then),
+                Courts.all());
+    }
+
+    private PatternChartTest land(Point... places) {
+        for (Point place : places) {
+            tape.add(new ShotLanded(place, Caller.COACH));
+        }
+        return this;
+    }
+
+    private List<Ended> ends() {
+        return tape.replay().passes().over().stream().map(Pass::ended).toList();
+    }
+
+    @Test
+    void theSameGroundIsAHitOrNoneByTheStepThatItIsFor() {
+        land(NET, RIGHT, RIGHT);
+        assertThat(tape.replay().shots())
+                .extracting(
+                        shot -> shot.ruling().outcome(), shot -> shot.ruling().zone(), Shot::step)
+                .containsExactly(tuple(Outcome.HIT, 1, 0), tuple(Outcome.HIT, 3, 2), tuple(Outcome.IN, 0, 0));
+        assertThat(tape.replay().attempt().trials()).as("a pass is a trial").isEqualTo("10");
+        assertThat(ends()).containsExactly(Ended.WHOLE, Ended.BROKEN);
+    }
+
+    @Test
+    void passesThatOthersEndAreNoTrials() {
+        land(NET);
+        tape.add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
+        land(NET, LEFT);
+        tape.add(new ShotKeyed(Ruling.of(Outcome.NOT_SEEN), Caller.COACH));
+        land(NET, RIGHT);
+        ChartedSet set = tape.replay();
+        assertThat(set.attempt().trials()).isEqualTo("11");
+        assertThat(set.standing()).isEqualTo(Standing.MET);
+        assertThat(set.passes().byOthers()).isEqualTo(2);
+        assertThat(set.passes().counts()).containsExactly(new StepCount(0, 3, 3), new StepCount(2, 2, 2));
+        assertThat(set.notSeen()).isEqualTo(1);
+    }
+
+    @Test
+    void ofADrillThatCountsBallsEachOwnShotIsATrial() {
+        Tape balls = Tape.of(drill("balls", "then stop"), "r1", "nora", Hand.RIGHT, 1);
+        balls.add(new ShotLanded(NET, Caller.COACH)).add(new ShotLanded(MIDDLE, Caller.COACH));
+        assertThat(balls.replay().attempt().trials()).isEqualTo("10");
+        assertThat(balls.replay().passes().broken()).isEqualTo(1);
+    }
+
+    @Test
+    void undoRedoACallAndATurnWorkItOutAgain() {
+        land(NET, MIDDLE);
+        assertThat(ends()).containsExactly(Ended.BROKEN);
+        String missed = tape.idOf(2);
+        tape.add(new ShotCalled(missed, Ruling.hit(3)));
+        assertThat(ends()).as("the call counts").containsExactly(Ended.WHOLE);
+        tape.add(new Undone(tape.idOf(3)));
+        assertThat(ends()).containsExactly(Ended.BROKEN);
+        tape.add(new Undone(missed));
+        assertThat(tape.replay().passes().over()).isEmpty();
+        assertThat(tape.replay().passes().now()).hasSize(1);
+        tape.add(new Redone(missed));
+        assertThat(ends()).containsExactly(Ended.BROKEN);
+        tape.add(new SetTurned());
+        assertThat(tape.replay().passes().counts()).isNotEqualTo(List.of(new StepCount(0, 1, 1)));
+    }
+
+    @Test
+    void whatThePartnerHitsIsNoneOfThePlayersShots() {
+        land(NET);
+        tape.add(new ShotLanded(List.of(LEFT), Caller.COACH, 0, new Struck(Role.PARTNER, "")));
+        land(LEFT);
+        ChartedSet set = tape.replay();
+        assertThat(set.attempt().trials()).isEqualTo("1");
+        assertThat(set.shots().get(1).counted()).isFalse();
+        assertThat(set.shots().get(1).step()).isEqualTo(1);
+        assertThat(set.volumes().get(0).balls()).isEqualTo(2);
+        assertThat(set.rhythm()).as("one pass has no next").isEqualTo(Rhythm.NONE);
+        land(NET, LEFT);
+        assertThat(tape.replay().rhythm()).as("from pass to pass").isEqualTo(new Rhythm(1, 2000));
+    }
+
+    @Test
+    void anotherStrokeThanTheOneAskedForHoldsNothing() {
+        tape.add(new ShotLanded(List.of(NET), Caller.COACH, 0, new Struck(Role.PLAYER, "slice")));
+        assertThat(tape.replay().attempt().trials()).isEqualTo("0");
+        assertThat(tape.replay().passes().over().get(0).tries().get(0).stroke()).isEqualTo("slice");
+    }
+
+    @Test
+    void inThePartnersPlaceTheOtherStepsAreTheOwn() {
+        SetOpened asB =
+                new SetOpened("nora", Hand.RIGHT, DRILL.id(), 1, Standpoint.BEHIND).with(Occasion.ALONE.as(Actor.B));
+        Tape other = Tape.opening(DRILL, asB, "r1").add(new ShotLanded(LEFT, Caller.COACH));
+        assertThat(other.replay().attempt().trials()).isEqualTo("1");
+        assertThat(other.replay().passes().counts()).containsExactly(new StepCount(1, 1, 1));
+    }
+
+    @Test
+    void openPlayIsNoTrialAndItsEndClosesThePoint() {
+        Tape point = Tape.of(drill("passes", "then play"), "r1", "nora", Hand.RIGHT, 1);
+        point.add(new ShotLanded(NET, Caller.COACH)).add(new ShotLanded(LEFT, Caller.COACH));
+        assertThat(point.replay().passes().expected()).isEmpty();
+        point.add(new ShotLanded(MIDDLE, Caller.COACH));
+        assertThat(point.replay().attempt().trials()).isEqualTo("1");
+        assertThat(point.replay().shots().get(2).counted()).isFalse();
+        point.add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.LONG, Side.NONE)));
+        assertThat(point.replay().passes().points()).hasSize(1);
+        assertThat(point.replay().passes().expected()).containsExactly(0);
+        assertThat(point.replay().attempt().trials()).isEqualTo("1");
+    }
+}

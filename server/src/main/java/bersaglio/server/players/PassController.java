@@ -1,0 +1,50 @@
+package bersaglio.server.players;
+
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
+import bersaglio.core.pattern.PassReport;
+import bersaglio.core.problem.Refused;
+import bersaglio.server.charting.Results;
+import bersaglio.wire.view.PassReportView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where a player's passes of a pattern break. */
+@RestController
+class PassController {
+
+    private final Players players;
+    private final Results results;
+    private final Drills drills;
+
+    PassController(Players players, Results results, Drills drills) {
+        this.players = players;
+        this.results = results;
+        this.drills = drills;
+    }
+
+    /** Of one level, so that a pattern is never pooled with what is open in it. */
+    record LevelPasses(int level, PassReportView report) {}
+
+    /** Level by level, of those at which passes were charted; of sets that count, laid as drawn. */
+    @GetMapping("/api/players/{player}/passes")
+    List<LevelPasses> passes(
+            @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
+        players.known(player);
+        Drill version = drills.known(drill);
+        List<String> tracks = version.design().tracks();
+        if (!tracks.contains(track)) {
+            throw new Refused("not_allowed", "track", track, String.join(", ", tracks));
+        }
+        List<LevelPasses> levels = new ArrayList<>();
+        results.passesOf(player, drill, track)
+                .forEach((level, passed) -> levels.add(
+                        new LevelPasses(level, PassReportView.of(PassReport.of(passed.passes(), passed.steps())))));
+        return levels;
+    }
+}

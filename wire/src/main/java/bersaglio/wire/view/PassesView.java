@@ -1,0 +1,43 @@
+package bersaglio.wire.view;
+
+import bersaglio.core.pattern.Pass;
+import bersaglio.core.pattern.Pass.StepTry;
+import bersaglio.core.pattern.Passes;
+import bersaglio.core.pattern.StepCount;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The passes of a set while it is charted.
+ *
+ * @param byOthers those that a partner, a feeder or a let ended, or that were not seen
+ * @param now      the own steps of the pass that is on
+ * @param last     the pass that ended last
+ * @param expected places in the pattern of the player's next step, from 0: more than one where somebody may change; none
+ *                 while a point is open
+ * @param steps    what the own steps came to
+ * @param points   that the pattern opened
+ */
+public record PassesView(
+        int whole,
+        int broken,
+        int byOthers,
+        List<StepTry> now,
+        @Nullable Pass last,
+        List<Integer> expected,
+        List<StepCount> steps,
+        int points) {
+
+    static PassesView of(Passes passes) {
+        List<Pass> over = passes.over();
+        return new PassesView(
+                passes.whole(),
+                passes.broken(),
+                passes.byOthers(),
+                passes.now(),
+                over.isEmpty() ? null : over.get(over.size() - 1),
+                passes.expected(),
+                passes.counts(),
+                passes.points().size());
+    }
+}
