@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import en from '@messages/en.json'
-import type { Goal, Level, Verdict } from '@/shared/api'
+import type { Level, Readout, Verdict } from '@/shared/api'
 import { useGoals } from '@/shared/goals'
 import { useSentences, type Aimed } from '@/shared/sentences'
 import { inApp } from './inApp'
@@ -72,20 +72,22 @@ function codesOf(words: object, before = ''): string[] {
 describe('a count', () => {
   const goals = inApp(useGoals)
   const fresh = { done: 3, wanted: 8, balls: 5, left: 7, more: 5, parts: [2, 1], here: 1, hereWanted: 4 }
-  const level = (goal: Partial<Goal>) => ({ goal, fresh }) as unknown as Level
+  const level = (count: Readout['count'], wanted: Readout['wanted'] = 'MORE_WITHIN_BALLS') =>
+    ({ readout: { count, wanted }, fresh }) as unknown as Level
 
   it('is read as its goal counts', () => {
-    expect(goals.counted(level({ kind: 'QUOTA' }), undefined)).toBe('3 of 5')
-    expect(goals.counted(level({ kind: 'DUEL' }), undefined)).toBe('2 : 1')
-    expect(goals.counted(level({ kind: 'LADDER' }), undefined)).toBe('1 of 4')
-    expect(goals.counted(level({ kind: 'TOTAL' }), undefined)).toBe('3 of 8')
+    expect(goals.counted(level('DONE_OF_BALLS'), undefined)).toBe('3 of 5')
+    expect(goals.counted(level('SIDES'), undefined)).toBe('2 : 1')
+    expect(goals.counted(level('AT_THE_STATION'), undefined)).toBe('1 of 4')
+    expect(goals.counted(level('DONE_OF_WANTED'), undefined)).toBe('3 of 8')
   })
 
   it('says what is still wanted, and how it ended', () => {
-    expect(goals.standing(level({ kind: 'QUOTA' }), undefined)).toContain('7')
-    const open = goals.standing(level({ kind: 'QUOTA' }), undefined)
-    const met = goals.standing(level({ kind: 'QUOTA' }), { standing: 'MET' } as never)
+    expect(goals.standing(level('DONE_OF_BALLS'), undefined)).toContain('7')
+    const open = goals.standing(level('DONE_OF_BALLS'), undefined)
+    const met = goals.standing(level('DONE_OF_BALLS'), { standing: 'MET' } as never)
     expect(met).not.toBe(open)
+    expect(goals.standing(level('SIDES', 'FIRST_TO'), undefined)).toContain('8')
   })
 
   it('names wings, hands and sides', () => {
