@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import en from '@messages/en.json'
-import type { Level, Readout, Verdict } from '@/shared/api'
+import type { Goal, Level, Readout, Verdict } from '@/shared/api'
 import { useGoals } from '@/shared/goals'
 import { useSentences, type Aimed } from '@/shared/sentences'
 import { inApp } from './inApp'

@@ -1,5 +1,6 @@
 import type {
-  Advice, ChartEvent, Drill, From, Hand, Laid, Lying, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet, Verdict,
+  Actor, Advice, ChartEvent, Drill, From, Hand, Laid, Lying, PassReport, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet,
+  Verdict,
 } from '@/shared/api'
 import { clubDays } from '@/shared/clock'
 import type { Place } from '@/court/turn'
@@ -42,6 +43,8 @@ export interface Conditions {
   partners?: string[]
   /** What the sets of a queue have in common. */
   queue?: string
+  /** The player's place in the pattern. */
+  as?: Actor
   /** When it was held, for a set that is entered from paper. */
   heldAt?: number
 }
@@ -110,6 +113,10 @@ export async function loadRules() {
       decided(): Advice | undefined {
         const advice = chart.decided()
         return advice === '' ? undefined : JSON.parse(advice)
+      },
+      /** Where passes break so far. */
+      passReport(): PassReport {
+        return JSON.parse(chart.passReport())
       },
       lying(): Lying {
         return JSON.parse(chart.lying())

@@ -19,6 +19,8 @@ const props = defineProps<{
   zones: LyingZone[]
   /** The number of the zone that stands out. */
   chosen?: number | undefined
+  /** Numbers of the zones that are asked for now; the others are drawn faint. */
+  lit?: number[] | undefined
   standpoint: Standpoint
   hitter?: string
   marks: Mark[]
@@ -165,6 +167,7 @@ function onUp(event: PointerEvent) {
           :zone="zone"
           part="ground"
           :unit="unit"
+          :faint="lit && !lit.includes(zone.number)"
         />
         <template v-for="line in lines" :key="line.key">
           <path
@@ -181,6 +184,7 @@ function onUp(event: PointerEvent) {
           :zone="zone"
           part="edges"
           :unit="unit"
+          :faint="lit && !lit.includes(zone.number)"
           :chosen="zone.number === chosen"
         />
         <line

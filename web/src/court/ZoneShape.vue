@@ -7,7 +7,7 @@ import { shapePath } from './shape'
  * One zone as it lies. Its ground is painted below the lines of the court and its edges above them: what is hit filled,
  * what is to be kept away from hatched, rings and a bad middle by their edges, an aim as a cross.
  */
-const props = defineProps<{ zone: LyingZone, part: 'ground' | 'edges', unit: number, chosen?: boolean }>()
+const props = defineProps<{ zone: LyingZone, part: 'ground' | 'edges', unit: number, chosen?: boolean, faint?: boolean | undefined }>()
 const hatch = useId()
 const good = computed(() => props.zone.good ?? props.zone.whole)
 const ground = computed(() => shapePath(good.value) + (props.zone.spoilt ? shapePath(props.zone.spoilt) : ''))
@@ -15,7 +15,7 @@ const ARM = 0.14
 </script>
 
 <template>
-  <g v-if="part === 'ground'">
+  <g v-if="part === 'ground'" :class="{ faint }">
     <path class="cleared" :d="shapePath(zone.whole)" />
     <template v-if="zone.avoid">
       <pattern
@@ -31,7 +31,7 @@ const ARM = 0.14
     </template>
     <path v-else class="ground" fill-rule="evenodd" :d="ground" />
   </g>
-  <g v-else class="edges" :class="{ chosen }">
+  <g v-else class="edges" :class="{ chosen, faint }">
     <template v-if="zone.rings">
       <path
         v-for="(ring, place) in zone.rings"
@@ -58,6 +58,15 @@ const ARM = 0.14
 .ground {
   fill: var(--saffron);
   fill-opacity: 0.55;
+}
+
+.faint .ground {
+  fill-opacity: 0.12;
+}
+
+.edges.faint path {
+  stroke-width: 1px;
+  stroke-opacity: 0.6;
 }
 
 .hatch {

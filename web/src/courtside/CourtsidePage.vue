@@ -12,6 +12,7 @@ import PlainState from '@/shared/PlainState.vue'
 import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import AfterSet from './AfterSet.vue'
+import { actionsOf } from './courtKeys'
 import BigKeys from './BigKeys.vue'
 import CourtCorner from './CourtCorner.vue'
 import FarView from './FarView.vue'
@@ -26,14 +27,14 @@ import { useCharting } from './useCharting'
 import { useKeys } from './useKeys'
 import { useLive } from './useLive'
 import { useOnCourt } from './useOnCourt'
-import { keysOfRally } from './useRally'
+import { usePattern } from './usePattern'
 import { useSet } from './useSet'
 import { useSides } from './useSides'
 import { useStage } from './useStage'
 import { useCloseUp } from './useCloseUp'
 import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
-import { useWay, type Way } from './ways'
+import { useWay } from './ways'
 
 const props = defineProps<{ player: string, drill: string, run?: string, track?: string, occasion?: Opening['occasion'], paper?: boolean }>()
 const emit = defineEmits<{ ball: [player: string, shot: string], skip: [] }>()
@@ -66,6 +67,7 @@ const hand = useCharting(charted, {
 }, feedback)
 const { verdict, chosenId, locked, log, logKey } = hand
 const live = useLive(charted, () => rung.value, hand.enter, feedback)
+const pattern = usePattern(charted, () => rung.value, hand.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')
@@ -119,24 +121,13 @@ function leaveKeys(event: MouseEvent) {
 }
 
 const nextSide = () => void hand.toSide((now) => (now + 1) % sides.value)
-const toggle = (one: Way) => {
-  way.value = way.value === one ? 'COURT' : one
-}
-
-const { hit, miss } = keysOfRally(live.rally, (given) => void logKey(given))
 const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
 const touches = useTouches(
   (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(place) : hand.land(place)), hand.flick)
-useKeys({
-  log: miss, zone: hand.hitZone, hit, undo: hand.undo, redo: hand.redo, judge: () => void hand.judge(),
-  close: () => void hand.closeOrNext(), turn: turnCourt, callOther: () => hand.callClose(true), callStands: () => hand.callClose(false),
-  notHit: () => miss(plain('NOT_HIT')), net: () => miss(plain('NET')), notSeen: () => void logKey(plain('NOT_SEEN')),
-  noReach: () => miss(plain('NO_REACH')), void: () => void logKey(plain('VOID')), effect: hand.effect,
-  netClip: () => hand.note('NET_CLIP'), watchKept: () => hand.note('WATCH_KEPT'), watchLost: () => hand.note('WATCH_LOST'),
-  asAsked: () => hand.note('AS_ASKED'), mark: () => hand.note('MARKED'), nextSide, pause: hand.pause, rallyOver: live.rally.over,
-  clock: () => live.hasClock.value && live.startOrStop(), countIs: () => { countIs.value = !!set.value && !set.value.closed },
-  skip: () => emit('skip'), halves: () => toggle('HALVES'), far: () => toggle('FAR'), help: () => { help.value = true },
-}, () => settings.standpoint, () => !!surface.value && isFacing(surface.value), () => active)
+const keys = actionsOf({
+  charted, hand, live, pattern, way, countIs, help, turn: turnCourt, nextSide, skip: () => emit('skip'),
+})
+useKeys(keys, () => settings.standpoint, () => !!surface.value && isFacing(surface.value), () => active)
 
 // In a queue this page waits, with its set, until its player's turn comes again.
 let active = true
@@ -174,6 +165,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         :close-up="closeUp"
         :in-use="stage.inUse"
         :zones="stage.zones"
+        :lit="pattern.lit.value"
         :standpoint="settings.standpoint"
         :hitter="t('court.hitter', { name: person.name.split(' ')[0] })"
         :label="t('court.drawing', { name: person.name })"
@@ -216,7 +208,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
       :can-undo="!!set?.undo"
       :can-redo="!!set?.redo"
       :closed="!!set?.closed"
-      @log="$event === 'HIT' ? hit() : miss(plain($event))"
+      @log="$event === 'HIT' ? keys.hit() : keys.log(plain($event))"
       @undo="hand.undo"
       @redo="hand.redo"
     />
@@ -228,6 +220,8 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         v-model:count-is="countIs"
         :charted="charted"
         :live="live"
+        :pattern="pattern"
+        :strokes="court?.strokes ?? []"
         :names="names"
         :players="players"
         :player="person"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { mdiRulerSquare } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Conditions } from '@/charting/rules'
 import type {
@@ -11,9 +10,8 @@ import { useSettings } from '@/shared/settings'
 import CallerSelect from './CallerSelect.vue'
 import FromHere from './FromHere.vue'
 import type { Logged } from './entries'
-import LayingCard from './LayingCard.vue'
 import SetAsks from './SetAsks.vue'
-import SetConditions from './SetConditions.vue'
+import SetBefore from './SetBefore.vue'
 import SetDecision from './SetDecision.vue'
 import SetFacts from './SetFacts.vue'
 import SetFoot from './SetFoot.vue'
@@ -23,7 +21,9 @@ import SetVerdict from './SetVerdict.vue'
 import SetTally from './SetTally.vue'
 import ShotChange from './ShotChange.vue'
 import ShotNotes from './ShotNotes.vue'
+import PatternFace from './PatternFace.vue'
 import type { Live } from './useLive'
+import type { PatternNow } from './usePattern'
 import type { useSet } from './useSet'
 
 /** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
@@ -45,6 +45,9 @@ const props = defineProps<{
   lay: (laid: Laid[]) => string
   charted: ReturnType<typeof useSet>
   live: Live
+  pattern: PatternNow
+  /** Strokes that are usual on this court. */
+  strokes: string[]
   /** Who is in the set, in the order of its sides. */
   names: string[]
   players: Player[]
@@ -70,8 +73,6 @@ const emit = defineEmits<{
 const { t } = useI18n()
 const { goal, rule } = useSentences()
 
-const laying = ref(false)
-const canBeLaid = computed(() => props.lying?.stages.some((stage) => stage.zones.some((zone) => zone.cards.length > 0)))
 const rung = computed(() => levelOf(props.drill, props.level))
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
 const noted = computed(() => props.chosen?.shot ?? props.set?.shots.at(-1))
@@ -104,6 +105,18 @@ const parts = computed(() => {
       :team="charted.team.value"
       @side="emit('side', $event)"
       @tick="emit('tick')"
+    />
+
+    <PatternFace
+      v-if="pattern.pattern.value"
+      :level="rung"
+      :set="set"
+      :now="pattern"
+      :charted="charted"
+      :names="names"
+      :chosen="chosen?.shot"
+      :strokes="strokes"
+      @enter="emit('enter', $event)"
     />
 
     <!-- What comes and goes has its place here, so that nothing above and below it moves. -->
@@ -154,25 +167,18 @@ const parts = computed(() => {
       />
       <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
       <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>
-      <template v-if="!set">
-        <v-btn v-if="canBeLaid" class="lay" :prepend-icon="mdiRulerSquare" @click="laying = true">{{ t('laying.open') }}</v-btn>
-        <LayingCard
-          v-if="lying"
-          v-model="laying"
-          :lying="lying"
-          :hand="player.hand"
-          :measures="place?.measures ?? []"
-          :lay="lay"
-        />
-        <SetConditions
-          :target="rung.target"
-          :conditions="conditions"
-          :places="places"
-          :place="place"
-          @place="emit('place', $event)"
-          @under="emit('under', $event)"
-        />
-      </template>
+      <SetBefore
+        v-if="!set"
+        :target="rung.target"
+        :hand="player.hand"
+        :lying="lying"
+        :lay="lay"
+        :conditions="conditions"
+        :places="places"
+        :place="place"
+        @place="emit('place', $event)"
+        @under="emit('under', $event)"
+      />
       <template v-if="!set?.closed">
         <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
         <v-btn v-if="set?.trials && !verdict" variant="text" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>

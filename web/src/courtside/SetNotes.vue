@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Drill, Level, Player, SetView } from '@/shared/api'
+import type { Actor, Drill, Level, Player, SetView } from '@/shared/api'
 import { clubDate, clubTime, noonOf } from '@/shared/clock'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
+import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { useSet } from './useSet'
@@ -23,6 +24,7 @@ const props = defineProps<{
 const emit = defineEmits<{ enter: [write: () => Logged], track: [track: string] }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
+const { actorsOf } = usePatterns()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
 const track = computed(() => props.set?.track ?? props.charted.conditions.value.track ?? '')
 const findsRange = computed(() => props.drill.design.rangeFinding === 'UNTIL_THE_COACH_SAYS')
@@ -46,6 +48,11 @@ const others = computed(() => props.players
   .map((one) => ({ value: one.id, title: one.name })))
 
 const heldAt = computed(() => props.charted.conditions.value.heldAt)
+/** Places in the pattern that a player can take. */
+const roles = computed(() => {
+  const { pattern } = props.level.dials
+  return pattern ? actorsOf(pattern).filter((actor) => actor !== 'FEEDER').sort().map((value) => ({ value, title: value })) : []
+})
 const date = computed({
   get: () => clubDate(heldAt.value ?? clubTime()),
   set: (given) => given && props.charted.under({ heldAt: noonOf(given) }),
@@ -68,6 +75,14 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       @update:model-value="emit('track', $event)"
     />
     <p v-else-if="track" class="small">{{ trackWords(track) }}</p>
+    <v-select
+      v-if="!set && roles.length > 1"
+      :model-value="(charted.conditions.value.as ?? 'A') as Exclude<Actor, 'FEEDER'>"
+      :label="t('pattern.as', { name: names[0] ?? '' })"
+      :items="roles"
+      hide-details
+      @update:model-value="$event && charted.under({ as: $event })"
+    />
     <v-text-field
       v-if="!set && heldAt !== undefined"
       v-model="date"

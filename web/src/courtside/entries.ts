@@ -24,6 +24,7 @@ export function entriesOf(write: Write, opened: (standpoint: Standpoint) => Logg
     pause: () => write('set.paused', {}),
     goOn: () => write('set.resumed', {}),
     note: (shot: string, note: Note, on: boolean) => write('shot.noted', { shot, note, on }),
+    stroke: (shot: string, stroke: string) => write('shot.stroked', { shot, stroke }),
     /** The shot was another player's, in whose set it is logged again. */
     give: (shot: string, to: string) => write('shot.given', { shot, to }),
     /** Called by the player before the first ball. */

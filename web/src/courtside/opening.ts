@@ -57,7 +57,7 @@ interface Opened {
 
 /** What is kept of a set as it stood at the first touch. */
 export function openedWith({ player, drill, level, standpoint, conditions, place, best }: Opened) {
-  const { from, opponent, laid, track, partners, queue, heldAt } = conditions
+  const { from, opponent, laid, track, partners, queue, heldAt, as } = conditions
   return {
     player: player.id, hand: player.hand, drill: drill.id, level, standpoint, from, opponent,
     ...place && { place: place.versionId },
@@ -68,6 +68,7 @@ export function openedWith({ player, drill, level, standpoint, conditions, place
     ...partners?.length && { partners },
     ...queue && { queue },
     ...heldAt && { heldAt },
+    ...as && as !== 'A' && { as },
   }
 }
 

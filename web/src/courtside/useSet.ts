@@ -249,6 +249,7 @@ export function useSet() {
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>
     write('level.moved', { from: level.value, to, by, unmet })
   const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
+  const passReport = () => set.value?.passes && chart.passReport()
   /** What the set says now; nothing before its first entry. */
   async function judged(): Promise<Judged | undefined> {
     const judge = await judging
@@ -272,5 +273,6 @@ export function useSet() {
     ...entriesOf(write, open), watching: pens.watching, takeOver: pens.takeOver, playerId: () => player.id,
     set, already, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
     under, standAt, forget, load, land, landed, preview: seen, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
+    passReport,
   }
 }

@@ -13,6 +13,10 @@ export type Readout = Schemas['Readout']
 /** A drill and a level while they are made: what is worked out of them is left to the rules. */
 export type DraftLevel = Schemas['Level']
 export type DraftDrill = Schemas['Drill'] & { court: string }
+export type Pattern = NonNullable<Level['dials']['pattern']>
+export type PatternStep = Pattern['steps'][number]
+export type Actor = PatternStep['by']
+export type PassReport = Schemas['PassReportView']
 export type Design = Drill['design']
 export type Goal = Schemas['Goal']
 export type Forecast = Schemas['ForecastView']

@@ -824,6 +824,7 @@ export interface components {
             id: string;
             /** @enum {string} */
             sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
+            strokes: string[];
             surfaces: components["schemas"]["SurfaceView"][];
         };
         Design: {
@@ -950,7 +951,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventCountSet"] | components["schemas"]["SetEventShotNoted"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventCountSet"] | components["schemas"]["SetEventShotNoted"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -958,7 +959,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1769,6 +1770,10 @@ export interface components {
             on: boolean;
             shot: string;
         };
+        SetEventShotStroked: {
+            shot: string;
+            stroke: string;
+        };
         SetEventStanceMoved: {
             opponents: components["schemas"]["Point"][];
             /** Format: double */
@@ -1807,6 +1812,8 @@ export interface components {
             trials: string;
         };
         SetView: {
+            /** @enum {string} */
+            as: "A" | "B" | "C" | "D" | "FEEDER";
             /** Format: int32 */
             claims: number;
             closed: boolean;

@@ -123,7 +123,8 @@ final class RandomTape {
 
     private EventBody correction() {
         String target = ids.get(random.nextInt(ids.size()));
-        return switch (random.nextInt(14)) {
+        return switch (random.nextInt(15)) {
+            case 14 -> new SetEvent.ShotStroked(target, random.nextBoolean() ? "smash" : "");
             case 0 -> new SetEvent.ShotCalled(target, ruling());
             case 12 -> new SetEvent.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
             case 13 -> new SetEvent.ShotGiven(target, player());

@@ -31,11 +31,11 @@ final class LoggedShot implements Logged {
     final Optional<Ruling> keyed;
     final Caller by;
     final int side;
-    final Struck struck;
     /** One of "h of n". */
     final boolean inNoOrder;
 
     private final List<Note> notes = new ArrayList<>();
+    private Struck struck;
     private Optional<Ruling> call = Optional.empty();
     private Optional<String> givenTo = Optional.empty();
 
@@ -77,6 +77,14 @@ final class LoggedShot implements Logged {
         if (on) {
             notes.add(note);
         }
+    }
+
+    Struck struck() {
+        return struck;
+    }
+
+    void strokeWas(String stroke) {
+        struck = new Struck(struck.hitter(), stroke);
     }
 
     void giveTo(String player) {

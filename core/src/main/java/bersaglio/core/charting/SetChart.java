@@ -163,6 +163,10 @@ public final class SetChart implements RunState.Chart {
         shot(noted.shot()).ifPresent(shot -> shot.note(noted.note(), noted.on()));
     }
 
+    void stroke(String shot, String stroke) {
+        shot(shot).ifPresent(hit -> hit.strokeWas(stroke));
+    }
+
     void give(String shot, String to) {
         shot(shot).ifPresent(given -> given.giveTo(to));
     }

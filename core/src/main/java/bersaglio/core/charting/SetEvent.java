@@ -294,6 +294,20 @@ public sealed interface SetEvent extends EventBody {
         }
     }
 
+    /** With which stroke a shot was hit, said after it; empty for the one that was asked for. */
+    @Kind("shot.stroked")
+    record ShotStroked(String shot, String stroke) implements Entry {
+        public ShotStroked {
+            Check.requireId("shot", shot);
+            new Struck(Role.PLAYER, stroke);
+        }
+
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.stroke(shot, stroke);
+        }
+    }
+
     /** The shot was another player's; it is logged again in that player's set, and void here. */
     @Kind("shot.given")
     record ShotGiven(String shot, String to) implements Entry {

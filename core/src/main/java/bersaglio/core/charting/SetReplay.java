@@ -103,7 +103,7 @@ final class SetReplay {
         }
         Ruling ruling = shot.rule(umpire, places);
         boolean counted = !shot.late()
-                && shot.struck.isOwn()
+                && shot.struck().isOwn()
                 && (!shot.inNoOrder || counting.takesHitsAlone())
                 && counting.shot(ruling, shot.side, points(umpire, places), shot.when.active());
         return shot.asShot(umpire, places, asked.charterSd(), ruling, counted, Shot.NO_STEP);
@@ -115,10 +115,10 @@ final class SetReplay {
 
     private Shot inPattern(Following passes, LoggedShot shot, Umpire whole, List<Point> places) {
         Following.Judge judge = ways -> rule(shot, ways, places);
-        Graded graded = shot.struck.isOwn()
-                ? passes.own(judge, shot.struck.stroke(), shot.id, shot.when.active())
-                : passes.other(judge, shot.struck.stroke(), shot.when.active());
-        boolean counted = shot.struck.isOwn() && graded.step() >= 0 && count(shot, graded);
+        Graded graded = shot.struck().isOwn()
+                ? passes.own(judge, shot.struck().stroke(), shot.id, shot.when.active())
+                : passes.other(judge, shot.struck().stroke(), shot.when.active());
+        boolean counted = shot.struck().isOwn() && graded.step() >= 0 && count(shot, graded);
         Umpire umpire = graded.step() < 0
                 ? whole
                 : lit(

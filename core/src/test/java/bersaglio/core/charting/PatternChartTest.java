@@ -9,6 +9,7 @@ import bersaglio.core.charting.SetEvent.SetTurned;
 import bersaglio.core.charting.SetEvent.ShotCalled;
 import bersaglio.core.charting.SetEvent.ShotKeyed;
 import bersaglio.core.charting.SetEvent.ShotLanded;
+import bersaglio.core.charting.SetEvent.ShotStroked;
 import bersaglio.core.charting.SharedEvent.Redone;
 import bersaglio.core.charting.SharedEvent.Undone;
 import bersaglio.core.court.Point;
@@ -149,6 +150,16 @@ class PatternChartTest {
         tape.add(new ShotLanded(List.of(NET), Caller.COACH, 0, new Struck(Role.PLAYER, "slice")));
         assertThat(tape.replay().attempt().trials()).isEqualTo("0");
         assertThat(tape.replay().passes().over().get(0).tries().get(0).stroke()).isEqualTo("slice");
+    }
+
+    @Test
+    void theStrokeCanBeSaidAfterTheShot() {
+        land(NET, RIGHT);
+        assertThat(ends()).containsExactly(Ended.WHOLE);
+        tape.add(new ShotStroked(tape.idOf(2), "smash"));
+        assertThat(ends()).containsExactly(Ended.BROKEN);
+        tape.add(new Undone(tape.idOf(3)));
+        assertThat(ends()).containsExactly(Ended.WHOLE);
     }
 
     @Test

@@ -12,8 +12,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A court to true scale, for drawing; lengths in metres. */
-public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
+/**
+ * A court to true scale, for drawing; lengths in metres.
+ *
+ * @param strokes that are usual there; others may be written
+ */
+public record CourtView(String id, Sport sport, List<String> strokes, List<SurfaceView> surfaces) {
 
     /**
      * A surface of a court in its own frame.
@@ -47,6 +51,7 @@ public record CourtView(String id, Sport sport, List<SurfaceView> surfaces) {
         return new CourtView(
                 court.id(),
                 court.sport(),
+                court.sport().strokes(),
                 court.surfaces().stream().map(CourtView::of).toList());
     }
 

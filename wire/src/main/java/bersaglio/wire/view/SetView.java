@@ -6,6 +6,7 @@ import bersaglio.core.charting.LevelMove;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.Actor;
 import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param partners      who plays with or against the player
  * @param queue         what the sets of a queue have in common
  * @param enteredLater  whether it comes from paper
+ * @param as            the player's place in the pattern
  * @param moved         whether it was given another player, level or date
  * @param paused        milliseconds of pauses that are over
  * @param pausedSince   when the one that lasts began
@@ -60,6 +62,7 @@ public record SetView(
         List<String> partners,
         @Nullable String queue,
         boolean enteredLater,
+        Actor as,
         boolean moved,
         long paused,
         @Nullable Long pausedSince,
@@ -109,6 +112,7 @@ public record SetView(
                 set.occasion().partners(),
                 set.occasion().queue().orElse(null),
                 set.occasion().isEnteredLater(),
+                set.occasion().as(),
                 set.moved(),
                 set.paused().total(),
                 set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),

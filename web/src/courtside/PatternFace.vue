@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Ending, Level, SetView, Shot } from '@/shared/api'
+import { usePatterns } from '@/shared/patterns'
+import type { Logged } from './entries'
+import StrokeChoice from './StrokeChoice.vue'
+import type { PatternNow } from './usePattern'
+import type { useSet } from './useSet'
+
+/** The pass that is on: which shot is next, how others end it, and where passes break, once that is sure. */
+const props = defineProps<{
+  level: Level
+  set: SetView | undefined
+  now: PatternNow
+  charted: ReturnType<typeof useSet>
+  names: string[]
+  chosen: Shot | undefined
+  /** Strokes that are usual on this court. */
+  strokes: string[]
+}>()
+const emit = defineEmits<{ enter: [write: () => Logged] }>()
+const { t } = useI18n()
+const words = usePatterns()
+const pattern = computed(() => props.now.pattern.value)
+const steps = computed(() => pattern.value?.steps ?? [])
+const next = computed(() => props.now.expected.value
+  .flatMap((place) => steps.value[place] ?? [])
+  .map((step) => words.stepWords(step, props.level.target))
+  .join(' / '))
+const held = computed(() => new Set(props.now.passes.value?.now.filter((one) => one.held).map((one) => one.step)))
+const closed = computed(() => !!props.set?.closed || !!props.set?.count.full)
+const tally = computed(() => {
+  const { whole = 0, broken = 0, byOthers = 0 } = props.now.passes.value ?? {}
+  return t('pattern.tally', { whole, broken, others: byOthers })
+})
+const points: Ending[] = [
+  { how: 'WINNER', by: 'PLAYER' }, { how: 'ERROR', by: 'PARTNER' }, { how: 'ERROR', by: 'PLAYER' }, { how: 'WINNER', by: 'PARTNER' },
+]
+const names = computed<Record<string, string>>(() => ({
+  PLAYER: props.names[0] ?? '', PARTNER: props.names[1] || t('rally.role.PARTNER'),
+}))
+
+/** The shot whose stroke can be said: the chosen one, or the player's last. */
+const struck = computed(() => props.chosen ?? props.set?.shots.filter((shot) => !shot.hitter).at(-1))
+
+const weakest = ref<number>()
+const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
+// Told only when a pass is over, so that no touch waits for it.
+watch(passes, (count) => {
+  weakest.value = count > 0 ? props.charted.passReport()?.weakest : undefined
+}, { immediate: true, flush: 'post' })
+const breaks = computed(() => {
+  const step = weakest.value === undefined ? undefined : steps.value[weakest.value]
+  const count = props.now.passes.value?.steps.find((one) => one.step === weakest.value)
+  return step && count
+    ? t('pattern.weakest', { step: words.stepWords(step, props.level.target), held: count.held, reached: count.reached })
+    : t('pattern.notClear')
+})
+</script>
+
+<template>
+  <section class="pattern" :aria-label="t('pattern.title')">
+    <ol class="steps" :aria-label="t('pattern.steps')">
+      <li
+        v-for="(step, place) in steps"
+        :key="place"
+        :class="{ next: now.expected.value.includes(place), held: held.has(place), other: step.by !== now.as.value }"
+        :title="words.stepWords(step, level.target)"
+      >
+        {{ step.by === 'FEEDER' ? t('pattern.feederShort') : step.by }}
+      </li>
+    </ol>
+    <p v-if="now.isOpen.value" class="next-step" data-test="next-step">{{ t('pattern.open') }}</p>
+    <p v-else class="next-step" data-test="next-step">{{ next }}</p>
+    <div class="ends">
+      <template v-if="now.isOpen.value">
+        <v-btn v-for="ending in points" :key="`${ending.how}${ending.by}`" :disabled="closed" @click="now.end(ending)">
+          {{ t(ending.how === 'WINNER' ? 'pattern.winner' : 'rally.missed', { name: names[ending.by ?? 'PLAYER'] }) }}
+        </v-btn>
+      </template>
+      <template v-else>
+        <v-btn :disabled="closed" @click="now.ends.partnerMissed()">{{ t('rally.missed', { name: names.PARTNER }) }}</v-btn>
+        <v-btn :disabled="closed" @click="now.ends.feederMissed()">{{ t('rally.missed', { name: t('rally.role.FEEDER') }) }}</v-btn>
+        <v-btn :disabled="closed" @click="now.ends.letBall()">{{ t('pattern.let') }}</v-btn>
+      </template>
+    </div>
+    <StrokeChoice
+      :shot="struck"
+      :step="steps[struck?.step ?? -1]"
+      :strokes="strokes"
+      :closed="!set || set.closed"
+      @stroke="(shot, stroke) => emit('enter', () => charted.stroke(shot, stroke))"
+    />
+    <p class="small" data-test="passes">{{ tally }}</p>
+    <p class="small soft" data-test="weakest">{{ breaks }}</p>
+  </section>
+</template>
+
+<style scoped>
+.pattern {
+  display: grid;
+  gap: 6px;
+}
+
+.steps {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
+  list-style: none;
+  padding: 0;
+}
+
+.steps li {
+  min-width: 26px;
+  padding: 1px 5px;
+  text-align: center;
+  font-size: 14px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+}
+
+.steps .other {
+  border-style: dashed;
+  color: var(--steel);
+}
+
+.steps .held {
+  background: var(--ink);
+  color: var(--paper);
+}
+
+.steps .next {
+  outline: 3px solid var(--ink);
+}
+
+/* Two lines, whether they are filled or not. */
+.next-step {
+  display: grid;
+  align-content: center;
+  min-height: 48px;
+  font-size: 18px;
+  line-height: 1.3;
+  font-weight: 650;
+}
+
+.ends {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+
+.ends :deep(.v-btn) {
+  min-height: 48px;
+  min-width: 0;
+  padding: 0 8px;
+}
+
+.ends :deep(.v-btn__content) {
+  white-space: normal;
+}
+
+.small {
+  font-size: 14px;
+  line-height: 1.35;
+}
+</style>
