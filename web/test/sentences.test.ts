@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import en from '@messages/en.json'
-import type { Goal, Level, Readout, Verdict } from '@/shared/api'
+import type { Goal, Level, PatternStep, Readout, TargetSet, Verdict } from '@/shared/api'
 import { useGoals } from '@/shared/goals'
+import { usePatterns } from '@/shared/patterns'
 import { useSentences, type Aimed } from '@/shared/sentences'
 import { inApp } from './inApp'
 
@@ -12,8 +13,10 @@ const square = { stages: [{ zones: [{ size: 1, whole }] }] } as unknown as Level
 const two = { stages: [{ zones: [{ size: 1 }, { size: 1 }] }] } as unknown as Level['forRight']
 
 function aimed(goal: Partial<Goal>, forRight = square): Aimed {
-  return { goal: goal as Goal, target, ring: 0, forRight }
+  return { goal: goal as Goal, target, ring: 0, forRight, dials: {} as Level['dials'] }
 }
+
+const step = (...ways: PatternStep['ways']): PatternStep => ({ by: 'A', ways })
 
 const verdict = {
   hits: 8, trials: 12, lower: 0.39, upper: 0.87, targetRate: 0.62, mastery: 0.6, tries: 3, notReadyRate: 0.5, luckChance: 0.0004,
@@ -26,6 +29,12 @@ describe('sentences', () => {
   it('say a goal with what is aimed at, by its size where it is one zone', () => {
     expect(plain(said.goal(aimed({ kind: 'QUOTA', hits: 8, balls: 12 })))).toContain('1.00 × 1.50 m')
     expect(plain(said.goal(aimed({ kind: 'QUOTA', hits: 8, balls: 12 }, two)))).toMatch(/Rear corner”$/)
+  })
+
+  it('say of a pattern how many passes, and of how many steps', () => {
+    const pattern = { steps: [step({ stroke: 'drop' }), step({ zone: 1 })] }
+    const level = { ...aimed({ kind: 'QUOTA', hits: 6, balls: 10 }), dials: { pattern } as Level['dials'] }
+    expect(said.goal(level)).toBe('6 of 10 whole passes of 2 steps')
   })
 
   it('aim at nothing where nothing comes down', () => {
@@ -69,11 +78,33 @@ function codesOf(words: object, before = ''): string[] {
     typeof value === 'string' ? [`${before}${name}`] : codesOf(value as object, `${before}${name}.`))
 }
 
+describe('a step of a pattern', () => {
+  const words = inApp(usePatterns)
+  const places = { zones: [{ number: 1, name: 'net' }, { number: 2, name: 'rear left' }] } as TargetSet
+
+  it('is a stroke, a place, or both', () => {
+    expect(words.stepWords(step({ stroke: 'drop', zone: 1 }), places)).toBe('A: drop to net')
+    expect(words.stepWords(step({ stroke: 'smash' }), places)).toBe('A: smash, anywhere')
+    expect(words.stepWords(step({ zone: 2 }), places)).toBe('A: to rear left')
+    expect(words.stepWords(step({}), places)).toBe('A: anywhere')
+  })
+
+  it('is one of several where the hitter chooses, and tells the ball that it waits for', () => {
+    const chosen = { ...step({ stroke: 'drop', zone: 1 }, { stroke: 'clear', zone: 2 }), by: 'FEEDER' as const, when: 'SHORT' as const }
+    expect(words.stepWords(chosen, places)).toBe('Feeder: drop to net or clear to rear left, when it is short')
+  })
+
+  it('names those in it in the order in which they first hit', () => {
+    const steps = [{ ...step({}), by: 'B' as const }, step({}), { ...step({}), by: 'B' as const }]
+    expect(words.actorsOf({ steps })).toEqual(['B', 'A'])
+  })
+})
+
 describe('a count', () => {
   const goals = inApp(useGoals)
   const fresh = { done: 3, wanted: 8, balls: 5, left: 7, more: 5, parts: [2, 1], here: 1, hereWanted: 4 }
   const level = (count: Readout['count'], wanted: Readout['wanted'] = 'MORE_WITHIN_BALLS') =>
-    ({ readout: { count, wanted }, fresh }) as unknown as Level
+    ({ readout: { count, wanted }, unit: 'PASS', fresh }) as unknown as Level
 
   it('is read as its goal counts', () => {
     expect(goals.counted(level('DONE_OF_BALLS'), undefined)).toBe('3 of 5')
@@ -83,7 +114,7 @@ describe('a count', () => {
   })
 
   it('says what is still wanted, and how it ended', () => {
-    expect(goals.standing(level('DONE_OF_BALLS'), undefined)).toContain('7')
+    expect(goals.standing(level('DONE_OF_BALLS'), undefined)).toBe('5 more to pass, 7 passes left')
     const open = goals.standing(level('DONE_OF_BALLS'), undefined)
     const met = goals.standing(level('DONE_OF_BALLS'), { standing: 'MET' } as never)
     expect(met).not.toBe(open)

@@ -1,5 +1,5 @@
 import {
-  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type ListedDrill, type OpenQueue,
+  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type LevelPasses, type ListedDrill, type OpenQueue,
   type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
@@ -19,7 +19,7 @@ export class NotThere extends Error {}
 
 const SOON = 10_000
 /** Answers that an earlier page kept may have another shape. */
-const SHAPE = '7.'
+const SHAPE = '8.'
 const keyOf = (question: string) => SHAPE + question
 
 /** What this device need not keep any longer; once the page has long been shown. */
@@ -106,6 +106,12 @@ export function askLedger(player: string, drill: string, track = ''): Promise<As
 export function askRecord(player: string, drill: string, track: string): Promise<Asked<PlayerRecord>> {
   return ask(`record.${player}.${drill}.${track}`, () =>
     api.GET('/api/players/{player}/record', { params: { path: { player }, query: { drill, track } } }))
+}
+
+/** Where a player's passes of a pattern break, level by level. */
+export function askPasses(player: string, drill: string, track: string): Promise<Asked<LevelPasses[]>> {
+  return ask(`passes.${player}.${drill}.${track}`, () =>
+    api.GET('/api/players/{player}/passes', { params: { path: { player }, query: { drill, track } } }))
 }
 
 /** @param before the run of the first set that is known */

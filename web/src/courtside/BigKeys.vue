@@ -1,17 +1,32 @@
 <script setup lang="ts">
 import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
 import { useI18n } from 'vue-i18n'
-import type { Outcome } from '@/shared/api'
+import type { Ending, Outcome } from '@/shared/api'
 
 /** The keys along the edge nearest the writing hand. */
-defineProps<{ canUndo: boolean, canRedo: boolean, closed: boolean }>()
-const emit = defineEmits<{ log: [outcome: Outcome], undo: [], redo: [] }>()
+defineProps<{
+  canUndo: boolean
+  canRedo: boolean
+  closed: boolean
+  /** How others end what is on, where something is. */
+  endings: { words: string, ending: Ending }[]
+}>()
+const emit = defineEmits<{ log: [outcome: Outcome], end: [ending: Ending], undo: [], redo: [] }>()
 const { t } = useI18n()
 const OUTCOMES: Outcome[] = ['NET', 'NO_REACH', 'NOT_SEEN', 'VOID']
 </script>
 
 <template>
-  <div class="keys">
+  <div class="keys" :class="{ many: endings.length }">
+    <v-btn
+      v-for="{ words, ending } in endings"
+      :key="words"
+      class="key"
+      :disabled="closed"
+      @click="emit('end', ending)"
+    >
+      {{ words }}
+    </v-btn>
     <v-btn
       v-for="outcome in OUTCOMES"
       :key="outcome"
@@ -35,6 +50,15 @@ const OUTCOMES: Outcome[] = ['NET', 'NO_REACH', 'NOT_SEEN', 'VOID']
   display: grid;
   grid-auto-rows: minmax(64px, 1fr);
   gap: 8px;
+}
+
+.many {
+  gap: 4px;
+}
+
+.many .key {
+  padding: 0 4px;
+  font-size: 15px;
 }
 
 .key {

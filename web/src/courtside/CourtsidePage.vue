@@ -67,11 +67,11 @@ const hand = useCharting(charted, {
 }, feedback)
 const { verdict, chosenId, locked, log, logKey } = hand
 const live = useLive(charted, () => rung.value, hand.enter, feedback)
-const pattern = usePattern(charted, () => rung.value, hand.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')
 const { count, sides, names } = useSides(charted, rung, person, players)
+const pattern = usePattern(charted, () => rung.value, () => names.value, hand.enter, feedback)
 
 onMounted(() => {
   ready.value = load()
@@ -147,7 +147,8 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
     <p v-if="onPhone && person && practised" class="phone-line">
-      <strong>{{ person.name }}</strong> {{ t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
+      <strong>{{ person.name }}</strong>
+      {{ pattern.next.value || t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
     </p>
     <section ref="area" class="court-area" tabindex="-1" :aria-busy="!loaded">
       <AfterSet
@@ -208,6 +209,8 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
       :can-undo="!!set?.undo"
       :can-redo="!!set?.redo"
       :closed="!!set?.closed"
+      :endings="pattern.endings.value"
+      @end="pattern.end"
       @log="$event === 'HIT' ? keys.hit() : keys.log(plain($event))"
       @undo="hand.undo"
       @redo="hand.redo"

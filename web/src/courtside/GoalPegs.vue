@@ -3,22 +3,17 @@ import { computed } from 'vue'
 import type { Level, SetView } from '@/shared/api'
 
 /**
- * The goal as a row of pegs. In a set of fixed length one a ball: full for a hit, open for any other trial, a dot while
- * the ball is to come. Where only the goal ends the set, one a hit that is wanted. More than can be told apart are drawn
+ * The goal as a row of pegs. In a set of fixed length one a trial: full for a hit, open for any other, a dot while it is to
+ * come. Where only the goal ends the set, one a hit that is wanted. More than can be told apart are drawn
  * as one bar: hits, other trials, the rest.
  */
 const props = defineProps<{ level: Level, set: SetView | undefined }>()
 const MOST_PEGS = 40
-const NO_TRIAL = ['NOT_SEEN', 'VOID']
 const fixed = computed(() => ['QUOTA', 'TEST', 'BEST', 'COMPARE'].includes(props.level.goal.kind))
 const balls = computed(() => Math.max(1, fixed.value ? props.level.fresh.left ?? 1 : props.level.fresh.wanted))
-const outcomes = computed(() => {
-  if (!fixed.value) {
-    return Array.from({ length: Math.round(props.set?.count.done ?? 0) }, () => 'HIT')
-  }
-  return (props.set?.shots ?? []).filter((shot) => shot.counted && !NO_TRIAL.includes(shot.ruling.outcome))
-    .map((shot) => shot.ruling.outcome)
-})
+const outcomes = computed(() => fixed.value
+  ? [...props.set?.row ?? ''].map((one) => one === '1' ? 'HIT' : 'MISS')
+  : Array.from({ length: Math.round(props.set?.count.done ?? 0) }, () => 'HIT'))
 const hits = computed(() => outcomes.value.filter((outcome) => outcome === 'HIT').length)
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Ending, Level, SetView, Shot } from '@/shared/api'
+import type { Level, SetView, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
 import type { Logged } from './entries'
 import StrokeChoice from './StrokeChoice.vue'
@@ -14,7 +14,6 @@ const props = defineProps<{
   set: SetView | undefined
   now: PatternNow
   charted: ReturnType<typeof useSet>
-  names: string[]
   chosen: Shot | undefined
   /** Strokes that are usual on this court. */
   strokes: string[]
@@ -24,23 +23,11 @@ const { t } = useI18n()
 const words = usePatterns()
 const pattern = computed(() => props.now.pattern.value)
 const steps = computed(() => pattern.value?.steps ?? [])
-const next = computed(() => props.now.expected.value
-  .flatMap((place) => steps.value[place] ?? [])
-  .map((step) => words.stepWords(step, props.level.target))
-  .join(' / '))
 const held = computed(() => new Set(props.now.passes.value?.now.filter((one) => one.held).map((one) => one.step)))
-const closed = computed(() => !!props.set?.closed || !!props.set?.count.full)
 const tally = computed(() => {
   const { whole = 0, broken = 0, byOthers = 0 } = props.now.passes.value ?? {}
   return t('pattern.tally', { whole, broken, others: byOthers })
 })
-const points: Ending[] = [
-  { how: 'WINNER', by: 'PLAYER' }, { how: 'ERROR', by: 'PARTNER' }, { how: 'ERROR', by: 'PLAYER' }, { how: 'WINNER', by: 'PARTNER' },
-]
-const names = computed<Record<string, string>>(() => ({
-  PLAYER: props.names[0] ?? '', PARTNER: props.names[1] || t('rally.role.PARTNER'),
-}))
-
 /** The shot whose stroke can be said: the chosen one, or the player's last. */
 const struck = computed(() => props.chosen ?? props.set?.shots.filter((shot) => !shot.hitter).at(-1))
 
@@ -71,20 +58,7 @@ const breaks = computed(() => {
         {{ step.by === 'FEEDER' ? t('pattern.feederShort') : step.by }}
       </li>
     </ol>
-    <p v-if="now.isOpen.value" class="next-step" data-test="next-step">{{ t('pattern.open') }}</p>
-    <p v-else class="next-step" data-test="next-step">{{ next }}</p>
-    <div class="ends">
-      <template v-if="now.isOpen.value">
-        <v-btn v-for="ending in points" :key="`${ending.how}${ending.by}`" :disabled="closed" @click="now.end(ending)">
-          {{ t(ending.how === 'WINNER' ? 'pattern.winner' : 'rally.missed', { name: names[ending.by ?? 'PLAYER'] }) }}
-        </v-btn>
-      </template>
-      <template v-else>
-        <v-btn :disabled="closed" @click="now.ends.partnerMissed()">{{ t('rally.missed', { name: names.PARTNER }) }}</v-btn>
-        <v-btn :disabled="closed" @click="now.ends.feederMissed()">{{ t('rally.missed', { name: t('rally.role.FEEDER') }) }}</v-btn>
-        <v-btn :disabled="closed" @click="now.ends.letBall()">{{ t('pattern.let') }}</v-btn>
-      </template>
-    </div>
+    <p class="next-step" data-test="next-step">{{ now.next.value }}</p>
     <StrokeChoice
       :shot="struck"
       :step="steps[struck?.step ?? -1]"
@@ -142,22 +116,6 @@ const breaks = computed(() => {
   font-size: 18px;
   line-height: 1.3;
   font-weight: 650;
-}
-
-.ends {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-}
-
-.ends :deep(.v-btn) {
-  min-height: 48px;
-  min-width: 0;
-  padding: 0 8px;
-}
-
-.ends :deep(.v-btn__content) {
-  white-space: normal;
 }
 
 .small {

@@ -2,11 +2,21 @@
 import { mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Drill, SetView, Verdict } from '@/shared/api'
+import type { Drill, PassReport, SetView, Verdict } from '@/shared/api'
+import PassSteps from '@/shared/PassSteps.vue'
+import { levelOf } from '@/shared/sentences'
 import SetVerdict from './SetVerdict.vue'
 
 /** What a closed set says, and what to do about it. */
-const props = defineProps<{ drill: Drill, level: number, set: SetView, verdict: Verdict | undefined, decided: string | undefined }>()
+const props = defineProps<{
+  drill: Drill
+  level: number
+  set: SetView
+  verdict: Verdict | undefined
+  decided: string | undefined
+  /** Where its passes broke, where it is of a pattern. */
+  report: PassReport | undefined
+}>()
 const emit = defineEmits<{ move: [to: number, by: 'RULE' | 'COACH', unmet: boolean], next: [], reopen: [] }>()
 const { t } = useI18n()
 const advised = computed(() => props.verdict?.advice.call === 'MOVE_UP')
@@ -15,6 +25,8 @@ const outOfReach = computed(() => props.verdict?.growth === 'OUT_OF_REACH')
 const back = computed(() => props.verdict?.advice.call === 'STEP_BACK' ? props.verdict.advice.figures.to : undefined)
 /** The step below the lowest level, once the rule would go below it. */
 const below = computed(() => props.verdict?.advice.code === 'bottom.reached' ? props.drill.design.below : undefined)
+const rung = computed(() => levelOf(props.drill, props.set.level))
+const pattern = computed(() => rung.value.dials.pattern)
 const top = computed(() => props.level === props.drill.levels.length)
 </script>
 
@@ -63,6 +75,7 @@ const top = computed(() => props.level === props.drill.levels.length)
         </v-btn>
       </template>
     </div>
+    <PassSteps v-if="report && pattern" :report="report" :pattern="pattern" :target="rung.target" />
     <div class="actions">
       <v-btn
         v-if="decided || !verdict"

@@ -95,30 +95,27 @@ const parts = computed(() => {
       <p class="drill">{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small asked" :title="goal(rung)">{{ goal(rung) }}</p>
     </header>
-
-    <SetTally
-      class="tally"
-      :level="rung"
-      :set="set"
-      :live="live"
-      :names="names"
-      :team="charted.team.value"
-      @side="emit('side', $event)"
-      @tick="emit('tick')"
-    />
-
-    <PatternFace
-      v-if="pattern.pattern.value"
-      :level="rung"
-      :set="set"
-      :now="pattern"
-      :charted="charted"
-      :names="names"
-      :chosen="chosen?.shot"
-      :strokes="strokes"
-      @enter="emit('enter', $event)"
-    />
-
+    <div class="tally">
+      <SetTally
+        :level="rung"
+        :set="set"
+        :live="live"
+        :names="names"
+        :team="charted.team.value"
+        @side="emit('side', $event)"
+        @tick="emit('tick')"
+      />
+      <PatternFace
+        v-if="pattern.pattern.value && !set?.closed"
+        :level="rung"
+        :set="set"
+        :now="pattern"
+        :charted="charted"
+        :chosen="chosen?.shot"
+        :strokes="strokes"
+        @enter="emit('enter', $event)"
+      />
+    </div>
     <!-- What comes and goes has its place here, so that nothing above and below it moves. -->
     <div
       class="comes"
@@ -141,6 +138,7 @@ const parts = computed(() => {
         :set="set"
         :verdict="verdict"
         :decided="decided"
+        :report="charted.passReport()"
         @move="(to, by, unmet) => emit('move', to, by, unmet)"
         @next="emit('next')"
         @reopen="emit('reopen')"
@@ -186,7 +184,6 @@ const parts = computed(() => {
         <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
       </template>
     </div>
-
     <template v-if="!set?.closed">
       <SetAsks
         class="asks"
@@ -256,7 +253,6 @@ h1 {
   grid-row: 3 / span 2;
 }
 
-.lay,
 .comes > :deep(.v-btn) {
   min-height: 48px;
 }

@@ -25,7 +25,7 @@ const count = computed(() => props.set?.count ?? props.level.fresh)
 </script>
 
 <template>
-  <div class="tally" data-test="tally">
+  <div class="tally" :class="{ close: level.dials.pattern }" data-test="tally">
     <p v-if="goals.place(level.goal, count)" class="place" data-test="station">{{ goals.place(level.goal, count) }}</p>
     <p class="count big" data-test="count">{{ goals.counted(level, set) }}</p>
     <p class="standing" :class="notKept ? 'lost' : set?.standing ?? 'OPEN'">
@@ -52,6 +52,17 @@ const count = computed(() => props.set?.count ?? props.level.fresh)
 
 .big {
   font-size: 76px;
+}
+
+/* Beside a pattern there is more to say. */
+.close .big {
+  font-size: 60px;
+  line-height: 1;
+}
+
+.close .standing {
+  min-height: 44px;
+  font-size: 18px;
 }
 
 .tally > * + * {

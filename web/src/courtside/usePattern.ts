@@ -1,5 +1,7 @@
 import { computed } from 'vue'
-import type { Actor, Ending, Level } from '@/shared/api'
+import { useI18n } from 'vue-i18n'
+import type { Actor, Ending, Level, Role } from '@/shared/api'
+import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
@@ -7,8 +9,11 @@ import type { useSet } from './useSet'
 
 /** A pattern as it is charted: the step that is next, the pass that is on, and how others end it. */
 export function usePattern(
-  charted: ReturnType<typeof useSet>, rung: () => Level | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+  charted: ReturnType<typeof useSet>, rung: () => Level | undefined, names: () => string[],
+  enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
+  const { t } = useI18n()
+  const { stepWords } = usePatterns()
   const settings = useSettings()
   const pattern = computed(() => rung()?.dials.pattern)
   const passes = computed(() => charted.set.value?.passes)
@@ -29,10 +34,37 @@ export function usePattern(
     return expected.value.flatMap((place) => (steps[place]?.ways ?? []).map((way) => way.zone ?? 0)).filter((zone) => zone > 0)
   })
 
+  /** What is to come, in words. */
+  const next = computed(() => {
+    const target = rung()?.target
+    if (!target || !pattern.value) {
+      return ''
+    }
+    const asked = expected.value.flatMap((place) => pattern.value?.steps[place] ?? [])
+    return isOpen.value ? t('pattern.open') : asked.map((step) => stepWords(step, target)).join(' / ')
+  })
+
   async function end(ending: Ending) {
     await enter(() => charted.endRally(ending, settings.standpoint))
     cue('miss')
   }
+
+  const named = (role: Role) => names()[role === 'PLAYER' ? 0 : 1] || t(`rally.role.${role}`)
+  /** How others end a pass, and anybody the point; always as many, so that no key moves. */
+  const endings = computed<{ words: string, ending: Ending }[]>(() => {
+    if (!pattern.value) {
+      return []
+    }
+    const missed = (by: Role): { words: string, ending: Ending } => ({
+      words: t('rally.missed', { name: named(by) }), ending: { how: 'ERROR', by },
+    })
+    const won = (by: Role): { words: string, ending: Ending } => ({
+      words: t('pattern.winner', { name: named(by) }), ending: { how: 'WINNER', by },
+    })
+    return isOpen.value
+      ? [won('PLAYER'), missed('PARTNER'), missed('PLAYER'), won('PARTNER')]
+      : [missed('PARTNER'), missed('FEEDER'), won('PARTNER'), { words: t('pattern.let'), ending: { how: 'STOPPED' } }]
+  })
 
   const ends = {
     partnerMissed: () => pattern.value && void end({ how: 'ERROR', by: 'PARTNER' }),
@@ -40,7 +72,7 @@ export function usePattern(
     letBall: () => pattern.value && void end({ how: 'STOPPED' }),
   }
 
-  return { pattern, passes, as, expected, isOpen, lit, end: (ending: Ending) => void end(ending), ends }
+  return { pattern, passes, as, expected, isOpen, lit, next, endings, end: (ending: Ending) => void end(ending), ends }
 }
 
 export type PatternNow = ReturnType<typeof usePattern>

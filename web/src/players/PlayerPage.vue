@@ -13,6 +13,7 @@ import { useAsked } from '@/shared/useAsked'
 import EarlierSets from './EarlierSets.vue'
 import MoveSet from './MoveSet.vue'
 import PlayerLandings from './PlayerLandings.vue'
+import PlayerPasses from './PlayerPasses.vue'
 import PlayerWork from './PlayerWork.vue'
 import RateChart from './RateChart.vue'
 import SetTable from './SetTable.vue'
@@ -47,6 +48,7 @@ const versions = computed(() => records.value.map((one) => {
 }))
 const drill = computed(() => club.value?.drills.find((one) => one.id === record.value?.drill))
 const court = computed(() => club.value?.courts.find((one) => one.id === drill.value?.court))
+const isPattern = computed(() => drill.value?.levels.some((level) => level.dials.pattern))
 const sets = computed(() => [...record.value?.sets ?? []].reverse())
 const moveDue = computed(() => record.value?.verdict?.advice.call === 'MOVE_UP')
 const chosenRun = ref<string>()
@@ -117,7 +119,7 @@ function moveUp() {
         <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${record.drill}?track=${record.track}`">{{ t('player.start') }}</v-btn>
       </header>
       <PlainState v-if="sets.length === 0" :title="t('player.noSets')" :body="t('player.noSetsBody')" />
-      <div v-else class="grid">
+      <div v-else class="grid" :class="{ pattern: isPattern }">
         <section class="now">
           <h2>{{ drill.name }}</h2>
           <router-link :to="`/players/${person.id}/progressions/${drill.id}?track=${record.track}`">{{ t('progression.open') }}</router-link>
@@ -128,6 +130,13 @@ function moveUp() {
             <v-btn v-if="moveDue" @click="moveUp">{{ t('player.moveUp', { level: record.level + 1 }) }}</v-btn>
           </template>
         </section>
+        <PlayerPasses
+          v-if="isPattern"
+          class="passes"
+          :player="person.id"
+          :drill="drill"
+          :track="record.track"
+        />
         <section class="rates">
           <h2>{{ t('player.rates') }}</h2>
           <RateChart :rates="record.rates" />
@@ -203,6 +212,14 @@ header :deep(.v-btn) {
   margin-top: 16px;
 }
 
+.pattern {
+  grid-template: 'now rates' auto 'passes passes' auto 'sets landings' auto 'sets work' 1fr / minmax(0, 7fr) minmax(0, 5fr);
+}
+
+.passes {
+  grid-area: passes;
+}
+
 .now {
   grid-area: now;
 }
@@ -272,7 +289,7 @@ header :deep(.v-btn) {
   }
 
   .grid {
-    grid-template: 'now' auto 'landings' auto 'rates' auto 'work' auto 'sets' auto / minmax(0, 1fr);
+    grid-template: 'now' auto 'passes' auto 'landings' auto 'rates' auto 'work' auto 'sets' auto / minmax(0, 1fr);
   }
 }
 </style>

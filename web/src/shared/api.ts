@@ -17,6 +17,7 @@ export type Pattern = NonNullable<Level['dials']['pattern']>
 export type PatternStep = Pattern['steps'][number]
 export type Actor = PatternStep['by']
 export type PassReport = Schemas['PassReportView']
+export type LevelPasses = Schemas['LevelPasses']
 export type Design = Drill['design']
 export type Goal = Schemas['Goal']
 export type Forecast = Schemas['ForecastView']

@@ -1192,6 +1192,8 @@ export interface components {
             targetRate: number;
             /** Format: int32 */
             tries: number;
+            /** @enum {string} */
+            unit: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
         };
         ListedDrill: {
             family: string;
@@ -1855,6 +1857,7 @@ export interface components {
             queue?: string;
             rallies: components["schemas"]["Rallies"];
             redo?: string;
+            row: string;
             run: string;
             said?: components["schemas"]["AdviceView"];
             session: string;

@@ -54,18 +54,19 @@ export function useGoals() {
     AT_THE_STATION: (count) => ofTrials(count.here, count.hereWanted),
   }
 
-  function moreWithinBalls({ more, left }: SetCount): string {
+  function moreWithinBalls({ more, left: most }: SetCount, unit: Level['unit']): string {
+    const left = most === undefined ? undefined : t(`counted.${unit}`, { count: most }, most)
     if (more === 0) {
-      return left === undefined ? t('count.open') : t('count.left', { balls: left }, left)
+      return left === undefined ? t('count.open') : t('count.left', { left })
     }
-    return left === undefined ? t('count.more', { count: more }, more) : t('courtside.wanted', { count: more, balls: left }, more)
+    return left === undefined ? t('count.more', { count: more }, more) : t('courtside.wanted', { count: more, left })
   }
 
-  const WANTED: Record<Readout['wanted'], (count: SetCount) => string> = {
+  const WANTED: Record<Readout['wanted'], (count: SetCount, unit: Level['unit']) => string> = {
     MORE_WITHIN_BALLS: moreWithinBalls,
-    MORE_RALLIES: (count) => count.left !== undefined && count.more > 0
+    MORE_RALLIES: (count, unit) => count.left !== undefined && count.more > 0
       ? t('rally.wanted', { count: count.more, tries: count.left }, count.more)
-      : moreWithinBalls(count),
+      : moreWithinBalls(count, unit),
     SECONDS_HELD: ({ wanted }) => t('count.toHold', { seconds: wanted }),
     SECONDS_AT_MOST: ({ wanted }) => t('count.atMost', { seconds: wanted }),
     FIRST_TO: ({ wanted }) => t('count.firstTo', { count: wanted }),
@@ -75,9 +76,9 @@ export function useGoals() {
   const counted = ({ readout, fresh }: Level, set: SetView | undefined): string => COUNTS[readout.count](set?.count ?? fresh, set)
 
   /** What is still wanted, or how it ended. */
-  const standing = ({ readout, fresh }: Level, set: SetView | undefined): string => set && set.standing !== 'OPEN'
+  const standing = ({ readout, fresh, unit }: Level, set: SetView | undefined): string => set && set.standing !== 'OPEN'
     ? t({ MET: 'courtside.met', OUT_OF_REACH: 'courtside.outOfReach', DONE: 'count.done' }[set.standing])
-    : WANTED[readout.wanted](set?.count ?? fresh)
+    : WANTED[readout.wanted](set?.count ?? fresh, unit)
 
   /** Where in its stations, rounds or ways a set is. */
   function place(goal: Goal, { station }: SetCount): string {

@@ -6,7 +6,7 @@ import { useGoals } from './goals'
 const FEWEST_TRIALS_TO_SAY_MUCH = 5
 
 /** What of a level says what is aimed at. */
-export type Aimed = Pick<Level, 'goal' | 'target' | 'ring' | 'forRight'>
+export type Aimed = Pick<Level, 'goal' | 'target' | 'ring' | 'forRight' | 'dials'>
 
 /** Goals of balls that come down somewhere; a lap, a hold or a duel goes into nothing. */
 const AIMED = new Set<Level['goal']['kind']>(['QUOTA', 'WINDOW', 'RUN', 'TOTAL', 'TIMED', 'BEST', 'TEST', 'COMPARE'])
@@ -73,6 +73,10 @@ export function useSentences() {
   }
 
   function goal(level: Aimed): string {
+    const { pattern } = level.dials
+    if (pattern) {
+      return t('goal.passes', { goal: asked(level.goal), steps: pattern.steps.length })
+    }
     if (!AIMED.has(level.goal.kind)) {
       return asked(level.goal)
     }

@@ -121,6 +121,19 @@ class AccessibilityTest {
         page.navigate(hall.address() + "/courtside/" + duellist + "/duel-at-the-net-1");
         new Courtside(page).ready().key("Space").shows("1 : 0");
         check(page, "A duel");
+        court.open(hall.address(), duellist, "drop-lift-clear-1")
+                .key("1")
+                .key("2")
+                .key("0")
+                .shows("1 of 2");
+        check(page, "A pattern");
+        court.key("Shift+Enter");
+        page.getByTestId("pass-steps").waitFor();
+        check(page, "A pattern, closed");
+        page.navigate(hall.address() + "/players/" + duellist);
+        page.getByTestId("pass-steps").waitFor();
+        check(page, "A player's passes");
+        court.open(hall.address(), duellist, "duel-at-the-net-1");
         court.key("h");
         page.getByTestId("hit-0").waitFor();
         check(page, "Two halves");

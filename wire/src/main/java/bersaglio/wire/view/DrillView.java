@@ -2,6 +2,7 @@ package bersaglio.wire.view;
 
 import bersaglio.core.charting.SetCount;
 import bersaglio.core.drill.AdvanceRule;
+import bersaglio.core.drill.CountUnit;
 import bersaglio.core.drill.Design;
 import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Drill;
@@ -42,6 +43,7 @@ public record DrillView(
      * @param forRight    how its target lies for a right-hander
      * @param fresh       the count of a set of it before the first ball
      * @param readout     how its count is read out
+     * @param unit        what is counted
      * @param hitsAlone   whether hits alone decide it, so that "h of n" says all
      * @param hasAClock   whether somebody starts and stops a clock while it is played
      * @param sides       that play against each other; 1 where nobody does
@@ -59,6 +61,7 @@ public record DrillView(
             Goal goal,
             CountView fresh,
             Readout readout,
+            CountUnit.Kind unit,
             boolean hitsAlone,
             boolean hasAClock,
             int sides,
@@ -82,10 +85,12 @@ public record DrillView(
                 drill.design(),
                 drill.court().id(),
                 drill.design().tracks(),
-                drill.levels().stream().map(DrillView::of).toList());
+                drill.levels().stream()
+                        .map(level -> of(level, drill.design().unit().kind()))
+                        .toList());
     }
 
-    private static LevelView of(Level level) {
+    private static LevelView of(Level level, CountUnit.Kind unit) {
         return new LevelView(
                 level.number(),
                 level.target(),
@@ -95,6 +100,7 @@ public record DrillView(
                 level.goal(),
                 CountView.of(SetCount.before(level.goal())),
                 level.goal().readout(),
+                unit,
                 level.goal().hitsAloneDecide(),
                 level.goal().hasAClock(),
                 level.goal().sides(),

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param turned        whether its landings were turned afterwards
  * @param laid          tells what was laid otherwise than drawn; empty where nothing was
  * @param stance        where the opponents stand now, where they were moved
+ * @param row           of trials in order, {@code 1} for a hit and {@code 0} for any other
  * @param points        of the rings that its shots came down in
  * @param track         wing, hand and side that the drill keeps apart
  * @param partners      who plays with or against the player
@@ -70,6 +71,7 @@ public record SetView(
         Rallies rallies,
         @Nullable PassesView passes,
         List<ShotView> shots,
+        String row,
         int hits,
         int trials,
         int notSeen,
@@ -120,6 +122,7 @@ public record SetView(
                 set.rallies(),
                 set.isOfPattern() ? PassesView.of(set.passes()) : null,
                 set.shots().stream().skip(fromShot).map(ShotView::of).toList(),
+                set.attempt().trials(),
                 tally.hits(),
                 tally.trials(),
                 set.notSeen(),

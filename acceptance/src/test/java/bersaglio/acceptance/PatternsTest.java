@@ -1,0 +1,133 @@
+package bersaglio.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.acceptance.Club.Hall;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import tools.jackson.databind.JsonNode;
+
+/** Patterns beside the court. The player drops to zone 1 and clears to zone 2; what is between passes by itself. */
+@ExtendWith(Club.class)
+class PatternsTest {
+
+    private static final String DRILL = "drop-lift-clear-1";
+    /** Whole, broken at the drop or at the clear, ended by the partner after the drop. */
+    private static final String TWELVE = "W W C P W C W D C W P C";
+
+    private int touches;
+
+    private void pass(Hands hands, Courtside court, char how) {
+        drop(hands, court, how != 'D');
+        if (how == 'P') {
+            end(hands, court, "b", "Partner missed");
+        } else if (how != 'D') {
+            clear(hands, court, how != 'C');
+        }
+    }
+
+    private void drop(Hands hands, Courtside court, boolean held) {
+        own(hands, court, held ? "1" : "0", held ? -2.35 + 0.9 * (touches % 2) : 1, held ? 0.3 + 0.9 * (touches % 2) : 3);
+    }
+
+    private void clear(Hands hands, Courtside court, boolean held) {
+        own(hands, court, held ? "2" : "0", held ? -2.35 + 0.9 * (touches % 2) : 1, held ? 6.2 : 5);
+    }
+
+    private void own(Hands hands, Courtside court, String key, double x, double y) {
+        touches++;
+        if (hands == Hands.KEYS_AT_A_TABLE) {
+            court.key(key);
+        } else {
+            court.touch(x, y);
+        }
+        assertThat(court.page().getByTestId("said")).not().isEmpty();
+    }
+
+    private static void end(Hands hands, Courtside court, String key, String button) {
+        if (hands == Hands.KEYS_AT_A_TABLE) {
+            court.key(key);
+        } else {
+            hands.press(court.page(), button);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Hands.class)
+    void twelvePassesTellWhereTheyBreakAndNeverBlameThePlayerForThePartner(Hands hands, Hall hall) {
+        Page page = hands.page(hall);
+        String player = hall.newPlayer("Nora Pattern", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player, DRILL);
+        Locator next = page.getByTestId("next-step");
+        assertThat(next).hasText("A: drop to net left");
+        drop(hands, court, true);
+        assertThat(next).hasText("A: clear to rear left");
+        clear(hands, court, true);
+        court.shows("1 of 1").stands("9 passes left");
+        for (String how : TWELVE.substring(2).split(" ")) {
+            pass(hands, court, how.charAt(0));
+        }
+        court.shows("5 of 10");
+        assertThat(page.getByTestId("passes")).hasText("5 whole · 5 broken · 2 ended by others");
+        assertThat(page.getByTestId("weakest")).hasText("Breaks most at A: clear to rear left: 5 of 9 held");
+        hands.close(court);
+        Locator steps = page.getByTestId("pass-steps");
+        assertThat(steps).containsText("11 of 12");
+        assertThat(steps).containsText("Breaks most: A: clear to rear left");
+
+        JsonNode set = ChartingTest.storedSet(hall, court);
+        assertThat(set.get("row").asString()).isEqualTo("1101010010");
+        assertThat(set.at("/passes/byOthers").asInt()).isEqualTo(2);
+        JsonNode report = hall.server()
+                .get("/api/players/" + player + "/passes?drill=" + DRILL)
+                .get(0)
+                .get("report");
+        assertThat(report.get("weakest").asInt()).isEqualTo(3);
+        assertThat(report.at("/survival/1/survives").asDouble()).isBetween(0.50, 0.52);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Hands.class)
+    void aPointThatAPatternOpensIsGradedApartFromWhoWinsIt(Hands hands, Hall hall) {
+        Page page = hands.page(hall);
+        String player = hall.newPlayer("Livia Pattern", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player, "smash-and-follow-in-1");
+        own(hands, court, "1", -2, 3.5);
+        own(hands, court, "3", 0, 0.8);
+        assertThat(page.getByTestId("next-step")).hasText("The point is open: who won it?");
+        court.shows("1 of 1");
+        hands.press(page, "Partner missed");
+        assertThat(page.getByTestId("next-step")).hasText("A: smash to side left or smash to side right");
+        own(hands, court, "0", 0.3, 5.5);
+        court.shows("1 of 2").sent();
+        JsonNode passes = ChartingTest.storedSet(hall, court).get("passes");
+        assertThat(passes.get("points").asInt())
+                .as("won after the opening, lost by its miss")
+                .isEqualTo(2);
+        assertThat(passes.get("whole").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void theStrokeIsAsAskedUntilSomebodySaysOtherwiseAndAPassGoesOnAfterAReload(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Ada Pattern", "RIGHT"), DRILL);
+        drop(Hands.FINGERS_ON_A_PHONE, court, true);
+        court.sent();
+        page.reload();
+        court.ready();
+        assertThat(page.getByTestId("next-step")).hasText("A: clear to rear left");
+        clear(Hands.FINGERS_ON_A_PHONE, court, true);
+        court.shows("1 of 1");
+        page.getByTestId("stroke").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("smash"))
+                .click();
+        court.shows("0 of 1");
+        court.press("Undo").shows("1 of 1").sent();
+    }
+}
