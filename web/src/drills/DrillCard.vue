@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { surfaceOf } from '@/court/shape'
+import PatternCourt from '@/court/PatternCourt.vue'
+import { halfBeyond, surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
 import type { Court, Drill } from '@/shared/api'
 import { useGoals } from '@/shared/goals'
+import { usePatterns } from '@/shared/patterns'
 import { levelOf, stageOf, useSentences } from '@/shared/sentences'
 
 /** A drill on one page, to hang beside the court. */
@@ -12,6 +14,7 @@ const props = defineProps<{ drill: Drill, court: Court }>()
 const { t } = useI18n()
 const { asked, missRule, stations } = useGoals()
 const { rule, targetWords } = useSentences()
+const { stepWords } = usePatterns()
 const first = computed(() => levelOf(props.drill, 1))
 const stage = computed(() => stageOf(first.value.forRight))
 const design = computed(() => props.drill.design)
@@ -35,8 +38,21 @@ const agreed = computed(() => {
     <h1>{{ drill.name }}</h1>
     <p class="feed">{{ drill.feed }}</p>
     <p class="goal">{{ asked(first.goal) }}</p>
-    <div class="picture"><StagePicture :surface="surfaceOf(court, stage.plane)" :stage="stage" /></div>
+    <div class="picture">
+      <PatternCourt
+        v-if="first.dials.pattern"
+        :surface="surfaceOf(court, stage.plane)"
+        :beyond="halfBeyond(court, stage.plane)"
+        :stage="stage"
+        :pattern="first.dials.pattern"
+      />
+      <StagePicture v-else :surface="surfaceOf(court, stage.plane)" :stage="stage" />
+    </div>
     <ul class="agreed">
+      <li v-if="first.dials.pattern">
+        <ol><li v-for="(step, place) in first.dials.pattern.steps" :key="place">{{ stepWords(step, first.target) }}</li></ol>
+        <p>{{ first.spoken?.replaceAll('"', '') }}</p>
+      </li>
       <li v-for="words in agreed" :key="words">{{ words }}</li>
       <li>{{ rule(first) }}</li>
       <li v-if="design.watchPoint"><strong>{{ t('drills.watch', { words: design.watchPoint }) }}</strong></li>

@@ -4,15 +4,16 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { LoadedDrafting } from '@/charting/drafting'
 import { AS_DRAWN, type LoadedRules } from '@/charting/rules'
-import { surfaceOf } from '@/court/shape'
+import { halfBeyond, surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
-import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type TargetSet } from '@/shared/api'
+import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type Pattern, type TargetSet } from '@/shared/api'
 import { useSteps } from '@/shared/steps'
 import DesignFields from './DesignFields.vue'
 import DrillWords from './DrillWords.vue'
 import GrowLevels from './GrowLevels.vue'
 import LevelFields from './LevelFields.vue'
 import { freeFamily } from './newest'
+import PatternEditor from './PatternEditor.vue'
 import { useDrillDraft, useProblemWords } from './useDrillDraft'
 
 /** A drill while it is made: in fields or in words, both of one draft. */
@@ -34,7 +35,7 @@ const router = useRouter()
 const { step } = useSteps()
 const draft = useDrillDraft(props.drafting, props.courts, props.draftKey, props.start, props.stored ? props.start.version : 0)
 const { drill, problem, easier, changed } = draft
-const view = ref<'fields' | 'words'>('fields')
+const view = ref<'fields' | 'pattern' | 'words'>('fields')
 const number = ref(1)
 const saving = ref(false)
 const word = ref('')
@@ -47,13 +48,22 @@ const rungs = computed(() => drill.value.levels.map((one) => {
   return { ...one, forRight: 'lying' in seen ? seen.lying : { stages: [] } }
 }))
 const stage = computed(() => (rungs.value[number.value - 1] ?? rungs.value[0])?.forRight.stages.at(-1))
-const surface = computed(() => {
-  const court = props.club.courts.find((one) => one.id === drill.value.court)
-  return court && stage.value && surfaceOf(court, stage.value.plane)
-})
+const court = computed(() => props.club.courts.find((one) => one.id === drill.value.court))
+const surface = computed(() => court.value && stage.value && surfaceOf(court.value, stage.value.plane))
+const beyond = computed(() => court.value && stage.value && halfBeyond(court.value, stage.value.plane))
 const others = computed(() => props.drills.filter((one) => one.family !== props.stored))
 const set = (given: Partial<DraftDrill>) => draft.take({ ...drill.value, ...given })
 const setLevel = (given: Partial<DraftLevel>) => draft.setLevel(number.value, given)
+
+/** What a drill with a pattern counts are its passes. */
+function setPattern(pattern: Pattern | undefined) {
+  const { design } = drill.value
+  const levels = drill.value.levels.map((one) => one.number === number.value
+    ? { ...one, dials: { ...one.dials, pattern } as DraftLevel['dials'] }
+    : one)
+  const unit = { kind: 'PASS', balls: 1, firstMiss: 'USES_UP_A_TRY' } as const
+  set({ levels, ...pattern && design.unit.kind === 'BALL' && { freedom: 'FIXED' as const, design: { ...design, unit } } })
+}
 
 function addLevel() {
   const last = drill.value.levels.at(-1)
@@ -91,6 +101,7 @@ async function save() {
       <h1>{{ drill.name }}</h1>
       <v-btn-toggle v-model="view" mandatory variant="outlined" :aria-label="t('drillEdit.view')">
         <v-btn value="fields">{{ t('drillEdit.fields') }}</v-btn>
+        <v-btn v-if="stage" value="pattern">{{ t('pattern.title') }}</v-btn>
         <v-btn value="words">{{ t('drillEdit.words') }}</v-btn>
       </v-btn-toggle>
       <span v-if="changed" class="soft small">{{ t('drillEdit.draftKept') }}</span>
@@ -119,6 +130,16 @@ async function save() {
       {{ t('drillEdit.easier', { level: one, before: one - 1 }) }}
     </p>
     <div class="columns">
+      <PatternEditor
+        v-if="view === 'pattern' && level && surface && stage"
+        :key="number"
+        :level="level"
+        :surface="surface"
+        :beyond="beyond"
+        :stage="stage"
+        :strokes="court?.strokes ?? []"
+        @pattern="setPattern"
+      />
       <DesignFields
         v-if="view === 'fields'"
         class="part"
@@ -126,8 +147,8 @@ async function save() {
         :others="others"
         @set="set"
       />
-      <DrillWords v-else class="part wide" :draft="draft" />
-      <section class="rungs">
+      <DrillWords v-else-if="view === 'words'" class="part wide" :draft="draft" />
+      <section v-if="view !== 'pattern'" class="rungs">
         <div class="picture"><StagePicture v-if="surface && stage" :surface="surface" :stage="stage" /></div>
         <h2>{{ t('drills.rungs') }}</h2>
         <ol>

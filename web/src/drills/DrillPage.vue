@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askClub, askToday } from '@/charting/asked'
 import CourtDrawing from '@/court/CourtDrawing.vue'
-import { surfaceOf } from '@/court/shape'
+import { halfBeyond, surfaceOf } from '@/court/shape'
 import { useGoals } from '@/shared/goals'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
@@ -12,6 +12,7 @@ import { useSteps } from '@/shared/steps'
 import { useAsked } from '@/shared/useAsked'
 import ForecastPanel from './ForecastPanel.vue'
 import { newestOf } from './newest'
+import PatternPlayer from './PatternPlayer.vue'
 
 /** Where a coach thinks about a drill: its target, its rungs, what a miss does, what moves a player up, and the forecast. */
 const props = defineProps<{ family: string }>()
@@ -46,10 +47,17 @@ watch([() => drill.value?.id, player, track], () => {
 })
 const standOn = (level: number) => [...new Set(standings.value
   .filter((one) => one.level === level).map((one) => one.name.split(' ')[0]))].join(', ')
+const about = computed(() => drill.value
+  ? [t(`freedom.${drill.value.freedom}`), drill.value.feed, t('targets.version', { version: drill.value.version })].filter((words) => words !== '')
+  : [])
 const stage = computed(() => level.value?.forRight.stages.at(-1))
 const surface = computed(() => {
   const court = club.value?.courts.find((one) => one.id === drill.value?.court)
   return court && stage.value && surfaceOf(court, stage.value.plane)
+})
+const beyond = computed(() => {
+  const court = club.value?.courts.find((one) => one.id === drill.value?.court)
+  return court && stage.value && halfBeyond(court, stage.value.plane)
 })
 </script>
 
@@ -71,11 +79,18 @@ const surface = computed(() => {
           <router-link :to="`/drills/${drill.family}/print/tally`">{{ t('drills.tally') }}</router-link>
           <a :href="`/api/exchange/drills/${drill.family}`" download>{{ t('drills.export') }}</a>
         </nav>
-        <p class="soft">{{ t(`freedom.${drill.freedom}`) }} · {{ drill.feed }} · {{ t('targets.version', { version: drill.version }) }}</p>
+        <p class="soft">{{ about.join(' · ') }}</p>
       </header>
-      <section class="picture">
+      <section class="picture" :class="{ tall: level.dials.pattern }">
+        <PatternPlayer
+          v-if="surface && stage && level.dials.pattern"
+          :level="level"
+          :surface="surface"
+          :beyond="beyond"
+          :stage="stage"
+        />
         <CourtDrawing
-          v-if="surface && stage"
+          v-else-if="surface && stage"
           :surface="surface"
           :in-use="stage.inUse"
           :zones="stage.zones"
@@ -160,6 +175,10 @@ header p {
 .picture {
   grid-area: picture;
   height: min(62dvh, 460px);
+}
+
+.picture.tall {
+  height: auto;
 }
 
 .rungs {

@@ -6,6 +6,7 @@ import { api, type Drill, type Forecast, type Goal, type Level, type Player } fr
 import { asMetres, asPercent } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import PassingCurve from './PassingCurve.vue'
+import { useForecastWords } from './useForecastWords'
 
 /** What a level will take of a player, how far its rule can be trusted, and the goal that would suit better. */
 const props = defineProps<{ drill: Drill, level: Level, players: Player[], drills: Drill[] }>()
@@ -55,30 +56,7 @@ const alike = computed(() => props.drills.find((one) => one.family !== props.dri
   && one.design.purposes.some((purpose) => props.drill.design.purposes.includes(purpose))))
 const name = computed(() => [player.value, ...together.value]
   .map((id) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(t('forecast.and')))
-/** A chance that rounds to none is still one. */
-const inHundred = (share: number) => share > 0 && share < 0.005 ? t('forecast.underOne') : `${Math.round(share * 100)}`
-
-const says = computed(() => {
-  const { rate, met, passes, balls, minutes } = forecast.value ?? {}
-  if (!rate || met === undefined || passes === undefined) {
-    return undefined
-  }
-  return {
-    met: t('forecast.met', { name: name.value, goal: asked(props.level.goal), times: inHundred(met) }),
-    balls: balls?.cautious === undefined || balls.median === undefined
-      ? t('forecast.never')
-      : t('forecast.balls', {
-          median: balls.median, cautious: balls.cautious, minutes: minutesOf(minutes?.median), atMost: minutesOf(minutes?.cautious),
-        }),
-    breaks: balls?.breaks ? t('forecast.breaks', { breaks: balls.breaks.toFixed(1) }) : '',
-    passes: t('forecast.passes', { name: name.value, times: inHundred(passes), tries: forecast.value?.tries ?? 0 }),
-    rests: t(`forecast.basis.${rate.basis}`, { rate: asPercent(rate.rate), trials: rate.trials, level: rate.level }),
-    drawn: rate.others ? t('forecast.drawn', { others: rate.others }) : '',
-    pace: t(minutes?.known ? 'forecast.ownPace' : 'forecast.usualPace', { seconds: minutes?.secondsABall.toFixed(1) ?? '' }),
-  }
-})
-
-const minutesOf = (minutes: number | undefined) => minutes === undefined ? '' : minutes < 10 ? minutes.toFixed(1) : `${Math.round(minutes)}`
+const { says, decidedBy, inHundred } = useForecastWords(() => props.level, forecast, name)
 
 const here = () => ({ path: { family: props.drill.family, level: props.level.number } })
 const take = (goal: Goal) => taken(api.POST('/api/drills/{family}/levels/{level}/goal', { params: here(), body: goal }))
@@ -134,6 +112,7 @@ async function taken(answer: Promise<{ data?: unknown }>) {
           <p class="large" data-test="met">{{ says.met }}</p>
           <p data-test="balls">{{ says.balls }} <template v-if="says.breaks">{{ says.breaks }}</template></p>
           <p>{{ says.passes }}</p>
+          <p v-if="decidedBy" data-test="decided-by">{{ decidedBy }}</p>
           <p class="soft small" data-test="basis">{{ says.rests }} {{ says.drawn }} {{ says.pace }}</p>
         </template>
         <p v-else>{{ t('forecast.unknown', { name }) }}</p>

@@ -974,6 +974,8 @@ export interface components {
         ForecastView: {
             balls?: components["schemas"]["BallsView"];
             curve: components["schemas"]["PassingView"][];
+            /** Format: int32 */
+            decidedBy?: number;
             /** Format: double */
             error: number;
             /** @enum {string} */
@@ -1187,6 +1189,7 @@ export interface components {
             secondsABall: number;
             /** Format: int32 */
             sides: number;
+            spoken?: string;
             target: components["schemas"]["TargetSet"];
             /** Format: double */
             targetRate: number;

@@ -59,6 +59,7 @@ export const vuetify = createVuetify({
     VTextField: { variant: 'outlined', density: 'comfortable' },
     VSelect: { variant: 'outlined', density: 'comfortable' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable' },
+    VCombobox: { variant: 'outlined', density: 'comfortable' },
     VSwitch: { color: 'on-surface', inset: true, hideDetails: true },
     VCard: { rounded: 'md', variant: 'flat' },
   },

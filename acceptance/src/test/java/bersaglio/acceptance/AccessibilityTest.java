@@ -66,6 +66,13 @@ class AccessibilityTest {
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
         page.getByTestId("words-say").waitFor();
         check(page, "A drill in words");
+        page.navigate(hall.address() + "/drills/drop-lift-clear/edit");
+        page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
+        page.locator(".builder .steps button").first().click();
+        check(page, "A pattern is built");
+        page.navigate(hall.address() + "/drills/drop-lift-clear");
+        page.getByTestId("met").waitFor();
+        check(page, "A pattern with its forecast");
 
         page.navigate(hall.address() + "/drills/targets");
         page.getByText("Net drop rings").waitFor();

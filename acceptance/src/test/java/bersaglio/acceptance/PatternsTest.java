@@ -7,6 +7,7 @@ import bersaglio.acceptance.Club.Hall;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +34,12 @@ class PatternsTest {
     }
 
     private void drop(Hands hands, Courtside court, boolean held) {
-        own(hands, court, held ? "1" : "0", held ? -2.35 + 0.9 * (touches % 2) : 1, held ? 0.3 + 0.9 * (touches % 2) : 3);
+        own(
+                hands,
+                court,
+                held ? "1" : "0",
+                held ? -2.35 + 0.9 * (touches % 2) : 1,
+                held ? 0.3 + 0.9 * (touches % 2) : 3);
     }
 
     private void clear(Hands hands, Courtside court, boolean held) {
@@ -111,6 +117,52 @@ class PatternsTest {
                 .as("won after the opening, lost by its miss")
                 .isEqualTo(2);
         assertThat(passes.get("whole").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void aPatternIsBuiltByTouchIsTheSameInWordsAndIsChartedAsItIs(Hall hall) {
+        Page page = hall.tablet();
+        page.navigate(hall.address() + "/drills/drop-lift-clear/copy/same");
+        page.locator(".drill-editor").waitFor();
+        page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
+        Courtside court = new Courtside(page);
+        Locator steps = page.locator(".builder .steps button");
+        assertThat(steps).hasCount(4);
+        court.touch(-2, -6);
+        assertThat(steps.nth(4)).hasText("B: to rear right");
+        page.getByLabel("Stroke", new Page.GetByLabelOptions().setExact(true)).fill("smash");
+        court.touch(2, 6);
+        assertThat(steps.nth(5)).hasText("A: smash to rear right");
+        court.press("or …").touch(-2, 6.2);
+        assertThat(steps.nth(5)).hasText("A: smash to rear right or to rear left");
+        court.press("Undo").press("Undo");
+        assertThat(steps).hasCount(5);
+        court.press("Redo").press("Redo");
+        steps.nth(4).click();
+        court.press("Earlier");
+        assertThat(steps.nth(3)).hasText("B: to rear right");
+        court.press("Later");
+
+        page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+        Locator words = page.locator("textarea").first();
+        assertThat(words)
+                .hasValue(Pattern.compile(
+                        "B to \"rear right\"\\s+A smash to \"rear right\" or to \"rear left\"\\s+then stop"));
+        words.fill(words.inputValue()
+                .replaceFirst("then stop", "repeat up to 3 times A drop to \"net left\" end A anywhere then stop"));
+        page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(steps).hasCount(8);
+        assertThat(page.getByLabel("or fewer: who hits changes when they choose"))
+                .isChecked();
+        court.press("Store");
+
+        assertThat(page.getByTestId("pattern-steps").locator("li")).hasCount(8);
+        assertThat(page.getByTestId("spoken")).containsText("repeat up to 3 times: A drop to net left; end");
+        String family = page.url().replaceAll(".*/", "");
+        String drill = hall.server().drill(family).get("id").asString();
+        court.open(hall.address(), hall.newPlayer("Elio Pattern", "RIGHT"), drill);
+        court.key("1").key("2");
+        assertThat(page.getByTestId("next-step")).hasText("A: smash to rear right or to rear left");
     }
 
     @Test

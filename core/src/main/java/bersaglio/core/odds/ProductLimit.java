@@ -3,6 +3,7 @@ package bersaglio.core.odds;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How long something lasts, step by step, where some of it was ended from outside: E. L. Kaplan and P. Meier,
@@ -87,6 +88,25 @@ public record ProductLimit(List<Step> steps) {
         return through == 0 || steps.isEmpty()
                 ? 1
                 : steps.get(Math.min(through, steps.size()) - 1).survives();
+    }
+
+    /**
+     * Coming through so many steps as trials of one rate that would tell as much: as many as give the same variance by
+     * Greenwood's formula.
+     *
+     * @return nothing while all came through, or none, or nobody was seen so far
+     */
+    public Optional<HitRate> asTrials(int through) {
+        if (steps.size() < through || through == 0) {
+            return Optional.empty();
+        }
+        double greenwood = 0;
+        for (Step step : steps.subList(0, through)) {
+            greenwood += (double) step.failed() / ((double) step.tried() * (step.tried() - step.failed()));
+        }
+        double chance = survives(through);
+        double trials = (1 - chance) / (chance * greenwood);
+        return chance > 0 && chance < 1 ? Optional.of(new HitRate(chance * trials, trials)) : Optional.empty();
     }
 
     /** The first step that fewer than half come through; 0 where more do, as far as is known. */

@@ -1,5 +1,6 @@
 package bersaglio.core.pattern;
 
+import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.ProductLimit;
 import bersaglio.core.pattern.Pass.Ended;
 import java.util.ArrayList;
@@ -45,6 +46,17 @@ public record PassReport(
                 steps,
                 StepCount.chancesToBeLowest(steps),
                 ProductLimit.of(runs));
+    }
+
+    /**
+     * The rate of whole passes, as known as its trials make it: by the product limit over its steps, where a pass always has
+     * as many of them and both kinds were seen, else by those that the player alone decided.
+     */
+    public HitRate rate() {
+        int decided = whole + broken;
+        HitRate plain = new HitRate(whole, decided);
+        boolean onceEach = survival.steps().size() == steps.size();
+        return onceEach ? survival.asTrials(steps.size()).orElse(plain) : plain;
     }
 
     /** The step that breaks most, once that is sure enough. */

@@ -57,6 +57,23 @@ class ProductLimitTest {
         assertStep(limit, 4, 0.5185, 0.1641, 0.7877);
     }
 
+    /** With nobody ended from outside, so many trials are just those that were seen. */
+    @Test
+    void asTrialsItTellsAsMuchAsItsVariance() {
+        ProductLimit plain = ProductLimit.of(
+                List.of(new Run(2, false), new Run(2, false), new Run(1, true), new Run(0, true), new Run(2, false)));
+        HitRate trials = plain.asTrials(2).orElseThrow();
+        assertThat(trials.hits()).isCloseTo(3, within(1e-9));
+        assertThat(trials.trials()).isCloseTo(5, within(1e-9));
+        assertThat(plain.asTrials(3)).isEmpty();
+        assertThat(ProductLimit.of(List.of(new Run(2, false))).asTrials(2))
+                .as("all came through")
+                .isEmpty();
+        assertThat(ProductLimit.of(List.of(new Run(0, true))).asTrials(1))
+                .as("nobody did")
+                .isEmpty();
+    }
+
     @Test
     void tiesAtOneStepAndNothingButWhatOthersEnded() {
         // Three reach the second own shot and all miss it, one with a success before; one was ended after the first.

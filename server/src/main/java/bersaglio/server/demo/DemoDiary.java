@@ -206,7 +206,7 @@ final class DemoDiary {
                 .bounds();
         Point middle = ground.middle();
         // The farther away, the harder.
-        double spread = practised.spread() * (0.2 + 0.03 * middle.y());
+        double spread = practised.spread() * (0.27 + 0.025 * middle.y());
         land(new Point(
                 middle.x() + spread * ground.width() * random.nextGaussian(),
                 middle.y() + spread * ground.depth() * random.nextGaussian()));

@@ -13,6 +13,8 @@ import bersaglio.core.forecast.Pace;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.forecast.Proposals;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.pattern.PassReport;
+import bersaglio.core.pattern.StepCount;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
@@ -97,6 +99,7 @@ class ForecastController {
      * @param proposal for the wanted chance, where there is one
      * @param size     the target made larger or smaller for the wanted chance, where landings say so
      * @param rules    the usual rule of each family beside the others
+     * @param decidedBy the place of the pattern's step that the player's passes break at most, once that is sure enough
      * @param required levels of other drills to stand on first, on which the player does not stand
      */
     record ForecastView(
@@ -117,7 +120,8 @@ class ForecastController {
             @Nullable ProposalView proposal,
             @Nullable SizeView size,
             List<RequiredView> required,
-            List<RuleView> rules) {}
+            List<RuleView> rules,
+            @Nullable Integer decidedBy) {}
 
     /**
      * @param track  wing, hand or side, where the drill keeps them apart
@@ -161,7 +165,19 @@ class ForecastController {
         Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level), rung.targetRate());
         Optional<SizeView> size =
                 rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
-        return view(rung, rate, all, pace, own.isPresent(), growth, chance, size, unmet(player, version));
+        return view(
+                rung,
+                rate,
+                all,
+                pace,
+                own.isPresent(),
+                growth,
+                chance,
+                size,
+                unmet(player, version),
+                rates.passes(player, version, track, level)
+                        .flatMap(PassReport::weakest)
+                        .map(StepCount::step));
     }
 
     /** Of a level easier or harder by its size alone; what is nearly as large as it is, is no proposal. */
@@ -193,7 +209,8 @@ class ForecastController {
             Optional<Growth> growth,
             double wanted,
             Optional<SizeView> size,
-            List<RequiredView> required) {
+            List<RequiredView> required,
+            Optional<Integer> decidedBy) {
         List<Double> rates = ratesOf(level, known, each);
         Forecast forecast = known.isPresent() && rates.size() == 1
                 ? Forecast.of(level, known.get(), pace)
@@ -245,7 +262,8 @@ class ForecastController {
                                 one.ready(),
                                 one.player().isPresent() ? one.player().getAsDouble() : null,
                                 one.error()))
-                        .toList());
+                        .toList(),
+                decidedBy.orElse(null));
     }
 
     /** Who play against each other have each their own; who hit in turn have one between them. */

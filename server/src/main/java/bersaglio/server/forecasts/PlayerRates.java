@@ -10,6 +10,7 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
+import bersaglio.core.pattern.PassReport;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
@@ -53,6 +54,11 @@ class PlayerRates {
     Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, String track, int level) {
         List<Attempt> sets = setsAt(player, drill, track, level);
         int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
+        if (drill.level(level).dials().pattern().isPresent()) {
+            return trials < PlayerRate.FEWEST_TRIALS
+                    ? Optional.empty()
+                    : passes(player, drill, track, level).map(report -> PlayerRate.of(report.rate(), trials, level));
+        }
         if (trials >= PlayerRate.FEWEST_TRIALS) {
             List<Tally> others = results.othersAt(player, drill.id(), track, level);
             return Optional.of(PlayerRate.among(Evidence.DEFAULT.weigh(sets), trials, level, others));
@@ -60,6 +66,12 @@ class PlayerRates {
         return scatter(player, hand, drill, track, level)
                 .map(aimed ->
                         PlayerRate.of(aimed.scatter(), aimed.seenAt(), aimed.middle(), aimed.here(), aimed.inUse()));
+    }
+
+    /** Where the player's passes at a level of a pattern break. */
+    Optional<PassReport> passes(UUID player, Drill drill, String track, int level) {
+        return Optional.ofNullable(results.passesOf(player, drill.id(), track).get(level))
+                .map(passed -> PassReport.of(passed.passes(), passed.steps()));
     }
 
     /** Landings at the nearest level that has enough, and the zone that they would be aimed at here. */
@@ -84,7 +96,9 @@ class PlayerRates {
         Umpire before = seen.umpire(conditions);
         Referee here = wanted.umpire(conditions).last();
         List<Patch> aimed = before.last().patches();
-        if (aimed.size() != 1 || here.patches().size() != 1) {
+        boolean ofPatterns =
+                seen.dials().pattern().isPresent() || wanted.dials().pattern().isPresent();
+        if (ofPatterns || aimed.size() != 1 || here.patches().size() != 1) {
             return Optional.empty();
         }
         Results.Placements landings =

@@ -15,6 +15,7 @@ import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.TargetSet;
+import bersaglio.core.written.DrillText;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -51,6 +52,7 @@ public record DrillView(
      * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
      * @param coachTarget the same, where a coach set it
+     * @param spoken      its pattern on one line, to be read aloud, where it has one
      */
     public record LevelView(
             int number,
@@ -72,7 +74,8 @@ public record DrillView(
             AdvanceRule advance,
             Retreat retreat,
             List<Caller> accepts,
-            @Nullable Double coachTarget) {}
+            @Nullable Double coachTarget,
+            @Nullable String spoken) {}
 
     public static DrillView of(Drill drill) {
         return new DrillView(
@@ -111,6 +114,10 @@ public record DrillView(
                 level.advance(),
                 level.retreat(),
                 level.accepts().stream().sorted().toList(),
-                level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
+                level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null,
+                level.dials()
+                        .pattern()
+                        .map(pattern -> DrillText.spoken(pattern, level.target()))
+                        .orElse(null));
     }
 }
