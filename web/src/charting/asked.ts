@@ -1,6 +1,6 @@
 import {
-  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type LevelPasses, type ListedDrill, type OpenQueue,
-  type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
+  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type LevelPasses, type LevelRallies,
+  type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
 import { clearOut } from './clearing'
@@ -112,6 +112,12 @@ export function askRecord(player: string, drill: string, track: string): Promise
 export function askPasses(player: string, drill: string, track: string): Promise<Asked<LevelPasses[]>> {
   return ask(`passes.${player}.${drill}.${track}`, () =>
     api.GET('/api/players/{player}/passes', { params: { path: { player }, query: { drill, track } } }))
+}
+
+/** How long a player's rallies last, level by level. */
+export function askRallies(player: string, drill: string, track: string): Promise<Asked<LevelRallies[]>> {
+  return ask(`rallies.${player}.${drill}.${track}`, () =>
+    api.GET('/api/players/{player}/rallies', { params: { path: { player }, query: { drill, track } } }))
 }
 
 /** @param before the run of the first set that is known */

@@ -90,6 +90,22 @@ const setHeadStart = (place: number, points: number) =>
       hide-details
       @update:model-value="set({ signal: $event as 'COUNTS' | 'TOO_LATE' })"
     />
+    <template v-if="goal.kind === 'RALLY'">
+      <v-select
+        :model-value="goal.counts ?? 'ALL'"
+        :label="t('rallies.counts.label')"
+        :items="items('rallies.counts', ['ALL', 'OWN', 'AFTER_THE_SERVE'])"
+        hide-details
+        @update:model-value="set({ counts: $event as NonNullable<Goal['counts']> })"
+      />
+      <v-select
+        :model-value="goal.partnerMiss ?? 'ENDS_IT'"
+        :label="t('rallies.partnerMiss.label')"
+        :items="items('rallies.partnerMiss', ['ENDS_IT', 'VOIDS_IT', 'RESUMES'])"
+        hide-details
+        @update:model-value="set({ partnerMiss: $event as NonNullable<Goal['partnerMiss']> })"
+      />
+    </template>
     <div v-if="goal.headStarts" class="row">
       <CountField
         v-for="(points, place) in goal.headStarts"

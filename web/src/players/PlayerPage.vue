@@ -14,6 +14,7 @@ import EarlierSets from './EarlierSets.vue'
 import MoveSet from './MoveSet.vue'
 import PlayerLandings from './PlayerLandings.vue'
 import PlayerPasses from './PlayerPasses.vue'
+import PlayerRallies from './PlayerRallies.vue'
 import PlayerWork from './PlayerWork.vue'
 import RateChart from './RateChart.vue'
 import SetTable from './SetTable.vue'
@@ -48,7 +49,10 @@ const versions = computed(() => records.value.map((one) => {
 }))
 const drill = computed(() => club.value?.drills.find((one) => one.id === record.value?.drill))
 const court = computed(() => club.value?.courts.find((one) => one.id === drill.value?.court))
-const isPattern = computed(() => drill.value?.levels.some((level) => level.dials.pattern))
+/** What there is to say of such a drill besides its sets. */
+const inDepth = computed(() => drill.value?.levels.some((level) => level.dials.pattern)
+  ? PlayerPasses
+  : drill.value?.levels.some((level) => level.goal.kind === 'RALLY') ? PlayerRallies : undefined)
 const sets = computed(() => [...record.value?.sets ?? []].reverse())
 const moveDue = computed(() => record.value?.verdict?.advice.call === 'MOVE_UP')
 const chosenRun = ref<string>()
@@ -119,7 +123,7 @@ function moveUp() {
         <v-btn color="primary" variant="flat" :to="`/courtside/${person.id}/${record.drill}?track=${record.track}`">{{ t('player.start') }}</v-btn>
       </header>
       <PlainState v-if="sets.length === 0" :title="t('player.noSets')" :body="t('player.noSetsBody')" />
-      <div v-else class="grid" :class="{ pattern: isPattern }">
+      <div v-else class="grid" :class="{ deep: inDepth }">
         <section class="now">
           <h2>{{ drill.name }}</h2>
           <router-link :to="`/players/${person.id}/progressions/${drill.id}?track=${record.track}`">{{ t('progression.open') }}</router-link>
@@ -130,9 +134,10 @@ function moveUp() {
             <v-btn v-if="moveDue" @click="moveUp">{{ t('player.moveUp', { level: record.level + 1 }) }}</v-btn>
           </template>
         </section>
-        <PlayerPasses
-          v-if="isPattern"
-          class="passes"
+        <component
+          :is="inDepth"
+          v-if="inDepth"
+          class="in-depth"
           :player="person.id"
           :drill="drill"
           :track="record.track"
@@ -212,12 +217,12 @@ header :deep(.v-btn) {
   margin-top: 16px;
 }
 
-.pattern {
-  grid-template: 'now rates' auto 'passes passes' auto 'sets landings' auto 'sets work' 1fr / minmax(0, 7fr) minmax(0, 5fr);
+.deep {
+  grid-template: 'now rates' auto 'in-depth in-depth' auto 'sets landings' auto 'sets work' 1fr / minmax(0, 7fr) minmax(0, 5fr);
 }
 
-.passes {
-  grid-area: passes;
+.in-depth {
+  grid-area: in-depth;
 }
 
 .now {
@@ -289,7 +294,7 @@ header :deep(.v-btn) {
   }
 
   .grid {
-    grid-template: 'now' auto 'passes' auto 'landings' auto 'rates' auto 'work' auto 'sets' auto / minmax(0, 1fr);
+    grid-template: 'now' auto 'in-depth' auto 'landings' auto 'rates' auto 'work' auto 'sets' auto / minmax(0, 1fr);
   }
 }
 </style>

@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{player}/rallies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rallies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/players/{player}/record": {
         parameters: {
             query?: never;
@@ -1008,6 +1024,8 @@ export interface components {
             balls?: number;
             /** @enum {string} */
             better?: "MORE" | "LESS";
+            /** @enum {string} */
+            counts?: "ALL" | "OWN" | "AFTER_THE_SERVE";
             headStarts?: number[];
             /** Format: int32 */
             hits?: number;
@@ -1024,6 +1042,8 @@ export interface components {
             misses?: components["schemas"]["MissRule"];
             /** Format: int32 */
             of?: number;
+            /** @enum {string} */
+            partnerMiss?: "ENDS_IT" | "VOIDS_IT" | "RESUMES";
             /** Format: int32 */
             penalty?: number;
             /** Format: int32 */
@@ -1137,6 +1157,11 @@ export interface components {
             /** Format: int32 */
             level: number;
             report: components["schemas"]["PassReportView"];
+        };
+        LevelRallies: {
+            /** Format: int32 */
+            level: number;
+            report: components["schemas"]["RallyReportView"];
         };
         LevelRateView: {
             clean?: components["schemas"]["HitRateView"];
@@ -1473,6 +1498,21 @@ export interface components {
         Rallies: {
             now: ("PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT")[];
             over: components["schemas"]["ChartedRally"][];
+        };
+        RallyReportView: {
+            /** Format: double */
+            best?: number;
+            /** @enum {string} */
+            counts: "ALL" | "OWN" | "AFTER_THE_SERVE";
+            errors: components["schemas"]["HitRateView"];
+            /** Format: double */
+            median?: number;
+            othersErrors: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            rallies: number;
+            survival: components["schemas"]["ProductLimitStep"][];
+            /** Format: int32 */
+            target: number;
         };
         RateView: {
             /** @enum {string} */
@@ -2776,6 +2816,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LevelPasses"][];
+                };
+            };
+        };
+    };
+    rallies: {
+        parameters: {
+            query: {
+                drill: string;
+                track?: string;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LevelRallies"][];
                 };
             };
         };

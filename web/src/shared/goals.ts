@@ -19,6 +19,7 @@ export function useGoals() {
       one: goal.ways?.[0] ?? '',
       other: goal.ways?.[1] ?? '',
       measure: goal.measure ? t(`goal.measure.${goal.measure}`) : '',
+      contacts: goal.kind === 'RALLY' ? t(`rallies.counts.${goal.counts ?? 'ALL'}`) : '',
       within: goal.balls ? t('goal.within', { balls: goal.balls }) : '',
     }, times || 1)
   }

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** Takes the pictures of the documents anew, from the demo club: {@code -Dpictures=true -Dtest=Pictures}. */
 @ExtendWith(Club.class)
@@ -21,9 +22,6 @@ class Pictures {
     // Each touch lies farther from the one before than a finger that bounces.
     private static final double[][] ELIO = {
         {2.05, 6.2}, {1.1, 5.6}, {2.3, 5.9}, {1.75, 6.4}, {2.2, 5.75}, {1.75, 6.55}, {2.1, 4.9}, {2.4, 6.25}
-    };
-    private static final double[][] LIVIA = {
-        {2.2, 6.4}, {1.5, 6.2}, {2.35, 6.1}, {2.1, 5.2}, {2.45, 6.55}, {2.72, 6.0}, {2.0, 6.3}, {2.3, 5.5}, {1.77, 6.45}
     };
 
     @Test
@@ -39,8 +37,15 @@ class Pictures {
                 .setViewportSize(1280, 800)
                 .setHasTouch(true)
                 .setColorScheme(ColorScheme.DARK));
-        chart(hall, dark, "Livia Sambuco", LIVIA);
-        take(dark, "courtside-dark");
+        Courtside pattern = new Courtside(dark).open(hall.address(), idOf(hall, "Livia Sambuco"), "drop-lift-clear-1");
+        for (String pass : "W W C W D C W".split(" ")) {
+            pattern.key(pass.equals("D") ? "0" : "1");
+            if (!pass.equals("D")) {
+                pattern.key(pass.equals("C") ? "0" : "2");
+            }
+        }
+        pattern.touch(-2.1, 0.9).shows("4 of 7");
+        take(dark, "pattern");
 
         Courtside elio = chart(hall, light, "Elio Corbezzolo", ELIO);
         take(light, "courtside");
@@ -54,9 +59,6 @@ class Pictures {
         Page phone = hall.phone();
         chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.4}, {0.6, 4.6}, {2.4, 5.4}});
         take(phone, "phone");
-        phone.keyboard().press("h");
-        phone.getByTestId("hit-0").waitFor();
-        take(phone, "phone-halves");
 
         light.navigate(hall.address() + "/courtside/"
                 + hall.server().get("/api/club").at("/players/0/id").asString() + "/front-zone-rally-1");
@@ -89,15 +91,13 @@ class Pictures {
         light.navigate(hall.address() + "/drills/three-corner-ladder/edit");
         light.locator(".drill-editor svg.court").waitFor();
         take(light, "drill-editor");
+        light.navigate(hall.address() + "/drills/drop-lift-clear/edit");
+        light.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
+        light.locator(".builder .steps button").nth(1).click();
+        take(light, "pattern-builder");
         light.navigate(hall.address() + "/drills/targets");
         light.getByText("Net drop rings").waitFor();
         take(light, "targets");
-        new Editor(light)
-                .open(hall.address(), "padel-depth")
-                .press("Try it out")
-                .touch(3, 8.6)
-                .says("Hit");
-        take(light, "target-padel");
         new Editor(dark).open(hall.address(), "net-drop").press("Player").choose("Player", "Nora Ginestra");
         dark.getByText("of the shots would be good here").waitFor();
         take(dark, "target-badminton");
@@ -105,6 +105,9 @@ class Pictures {
         light.getByText("Lakeside padel court").waitFor();
         take(light, "places");
 
+        light.navigate(hall.address() + "/players/" + idOf(hall, "Ugo Alloro"));
+        light.getByTestId("pass-steps").first().waitFor();
+        take(light, "pattern-steps");
         light.navigate(hall.address() + "/players");
         light.getByText("Ugo Alloro").waitFor();
         take(light, "players");
@@ -113,6 +116,15 @@ class Pictures {
         light.locator("table").waitFor();
         light.locator("ellipse.half").waitFor();
         take(light, "player");
+    }
+
+    private static String idOf(Hall hall, String name) {
+        for (JsonNode player : hall.server().get("/api/club").get("players")) {
+            if (player.get("name").asString().equals(name)) {
+                return player.get("id").asString();
+            }
+        }
+        throw new IllegalArgumentException(name);
     }
 
     private static Courtside chart(Hall hall, Page page, String player, double[][] landings) {

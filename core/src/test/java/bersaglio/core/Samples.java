@@ -31,6 +31,8 @@ import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
+import bersaglio.core.rally.Contacts;
+import bersaglio.core.rally.PartnerMiss;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -102,6 +104,7 @@ public final class Samples {
                 new Timed(2, 20, 5, 3, Signal.COUNTS),
                 new Timed(1, 20, 0, 0, Signal.TOO_LATE, 2),
                 new Rally(6, 2, 5),
+                new Rally(5, 2, 6, Contacts.OWN, PartnerMiss.RESUMES),
                 new BestToBeat(BestToBeat.Of.RUN, 6),
                 new Ladder(
                         List.of(new Station("a", 2, 0), new Station("b", 2, 1)), 0, MissRule.of(Does.RESTART_STATION)),

@@ -1,7 +1,9 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.goal.Rally;
 import bersaglio.core.rally.ChartedRally;
 import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.PartnerMiss;
 import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.Role;
 import java.util.ArrayList;
@@ -14,18 +16,25 @@ final class RallyCount {
 
     private final List<ChartedRally> over = new ArrayList<>();
     private final List<Role> now = new ArrayList<>();
+    /** What the rallies before it bring to this one. */
+    private int before;
 
     void contact(Role by) {
         now.add(by);
     }
 
-    /** @return its length in contacts */
-    int end(Ending ending, long at) {
+    /**
+     * @return the length that it is for this goal; nothing where it is no try, or goes on
+     */
+    OptionalInt end(Ending ending, long at, Rally goal) {
         int own = (int) now.stream().filter(by -> by == Role.PLAYER).count();
-        int length = now.size();
-        over.add(new ChartedRally(length, OptionalInt.of(own), Optional.of(ending), at));
+        int contacts = now.size();
+        over.add(new ChartedRally(contacts, OptionalInt.of(own), Optional.of(ending), at));
         now.clear();
-        return length;
+        int length = before + goal.counts().of(contacts, own);
+        boolean byOthers = ending.how() == Ending.How.ERROR && !ending.isOwnError();
+        before = byOthers && goal.partnerMiss() == PartnerMiss.RESUMES ? length : 0;
+        return byOthers && goal.partnerMiss() != PartnerMiss.ENDS_IT ? OptionalInt.empty() : OptionalInt.of(length);
     }
 
     /** A length that somebody gave stands for the contacts that were counted of it. */

@@ -4,6 +4,8 @@ import bersaglio.core.court.Point;
 import bersaglio.core.drill.CountUnit;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.pattern.Following;
@@ -36,6 +38,9 @@ final class SetReplay {
 
     /** A step's own zones, with the opponents in a stance. */
     private record Lit(int stance, List<Integer> zones) {}
+
+    /** Of a set that is of something else: its rallies are counted as they are. */
+    private static final Rally NO_GOAL = new Rally(1, 1, 0);
 
     private final Asked asked;
     private final boolean turned;
@@ -87,7 +92,9 @@ final class SetReplay {
         if (following.isPresent()) {
             following.get().end(ending, at).ifPresent(whole -> pass(whole, at));
         } else {
-            take(new Step.Value(rallies.end(ending, at), 0, at));
+            Goal goal = asked.rung().goal();
+            Rally rally = goal instanceof Rally own ? own : NO_GOAL;
+            rallies.end(ending, at, rally).ifPresent(length -> take(new Step.Value(length, 0, at)));
         }
     }
 

@@ -118,7 +118,7 @@ public sealed interface Ramp {
         public Optional<Level> after(Level level) {
             if (level.goal() instanceof Rally rally) {
                 int next = (int) Math.max(rally.length() + 1, Math.round(rally.length() * factor));
-                return Optional.of(level.asking(new Rally(next, rally.times(), rally.tries())));
+                return Optional.of(level.asking(rally.of(next)));
             }
             return Optional.empty();
         }
@@ -137,7 +137,7 @@ public sealed interface Ramp {
         } else if (goal instanceof Timed timed && timed.sides() == 1) {
             next = new Timed(timed.rounds(), timed.seconds(), timed.rest(), timed.hits() + by, timed.signal());
         } else if (goal instanceof Rally rally) {
-            next = new Rally(rally.length() + by, rally.times(), rally.tries());
+            next = rally.of(rally.length() + by);
         } else if (goal instanceof Ladder ladder) {
             next = new Ladder(
                     ladder.stations().stream()

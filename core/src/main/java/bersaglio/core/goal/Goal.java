@@ -2,6 +2,7 @@ package bersaglio.core.goal;
 
 import bersaglio.core.format.Family;
 import bersaglio.core.problem.Check;
+import bersaglio.core.rally.Contacts;
 
 /** What a set of a drill asks for. Each kind says how its set plays; {@link Scoresheet} follows one. */
 @Family
@@ -72,6 +73,11 @@ public sealed interface Goal
     /** Balls that a count cannot have come to without; 0 where balls and count do not go together. */
     default int fewestBallsFor(int count) {
         return hitsAloneDecide() ? count : 0;
+    }
+
+    /** Which contacts make the length of a rally. */
+    default Contacts contacts() {
+        return Contacts.ALL;
     }
 
     /** What a miss does. */

@@ -4,6 +4,8 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
+import bersaglio.core.rally.Contacts;
+import bersaglio.core.rally.PartnerMiss;
 import java.util.List;
 
 /**
@@ -12,9 +14,26 @@ import java.util.List;
  * @param length in contacts by the drill's convention, 1 to 1000
  * @param times  how many such rallies, 1 to 50
  * @param tries  rallies at most; 0 for no end
+ * @param counts which contacts make the length
+ * @param partnerMiss what the miss of a partner or a feeder does
  */
 @Kind("RALLY")
-public record Rally(int length, int times, @Usually("0") int tries) implements Goal {
+public record Rally(
+        int length,
+        int times,
+        @Usually("0") int tries,
+        @Usually("bersaglio.core.rally.Contacts.ALL") Contacts counts,
+        @Usually("bersaglio.core.rally.PartnerMiss.ENDS_IT") PartnerMiss partnerMiss)
+        implements Goal {
+
+    public Rally(int length, int times, int tries) {
+        this(length, times, tries, Contacts.ALL, PartnerMiss.ENDS_IT);
+    }
+
+    /** The same with rallies of another length. */
+    public Rally of(int other) {
+        return new Rally(other, times, tries, counts, partnerMiss);
+    }
 
     public Rally {
         Check.requireBetween("length", length, 1, 1000);
@@ -25,6 +44,11 @@ public record Rally(int length, int times, @Usually("0") int tries) implements G
     @Override
     public Readout readout() {
         return new Readout(Readout.Count.DONE_OF_WANTED, Readout.Wanted.MORE_RALLIES);
+    }
+
+    @Override
+    public Contacts contacts() {
+        return counts;
     }
 
     @Override

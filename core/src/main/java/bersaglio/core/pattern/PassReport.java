@@ -29,8 +29,9 @@ public record PassReport(
         lowest = List.copyOf(lowest);
     }
 
-    /** @param steps of all of them, those that go on after a break among them */
-    public static PassReport of(List<Went> passes, List<StepCount> steps) {
+    /** @param tried steps of all of them, set by set, those that go on after a break among them */
+    public static PassReport of(List<Went> passes, List<StepCount> tried) {
+        List<StepCount> steps = StepCount.together(tried);
         List<ProductLimit.Run> runs = new ArrayList<>();
         int[] ended = new int[Ended.values().length];
         for (Went pass : passes) {

@@ -22,6 +22,8 @@ import bersaglio.core.goal.Tick;
 import bersaglio.core.goal.Timed;
 import bersaglio.core.goal.Total;
 import bersaglio.core.goal.Window;
+import bersaglio.core.rally.Contacts;
+import bersaglio.core.rally.PartnerMiss;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,16 +45,44 @@ final class GoalWords {
             .and("a miss restarts the ladder", Does.RESTART_LADDER)
             .and("a miss is tried again", Does.STAY);
 
+    private static final Phrases<Contacts> CONTACTS = Phrases.with("all contacts", Contacts.ALL)
+            .and("own contacts", Contacts.OWN)
+            .and("contacts after the serve", Contacts.AFTER_THE_SERVE);
+    private static final Phrases<PartnerMiss> PARTNER_MISS = Phrases.with("ends it", PartnerMiss.ENDS_IT)
+            .and("is no try", PartnerMiss.VOIDS_IT)
+            .and("lets it go on", PartnerMiss.RESUMES);
+
     private GoalWords() {}
+
+    private static void write(Sentence to, Rally rally) {
+        to.counted(rally.times(), "rally", "rallies").say("of").number(rally.length());
+        if (rally.counts() != Contacts.ALL) {
+            to.say("counted by").say(CONTACTS.of(rally.counts()));
+        }
+        if (rally.tries() > 0) {
+            to.comma().say("in at most").counted(rally.tries(), "try", "tries");
+        }
+        if (rally.partnerMiss() != PartnerMiss.ENDS_IT) {
+            to.comma().say("a partner's miss").say(PARTNER_MISS.of(rally.partnerMiss()));
+        }
+    }
 
     static Goal read(Reader from) {
         return from.at(() -> from.numberIsNext() ? counted(from) : named(from));
     }
 
+    private static Goal rallies(Reader from, int times) {
+        int length = from.count();
+        Contacts counts = from.takes("counted by") ? CONTACTS.read(from) : Contacts.ALL;
+        int tries = from.takes("in at most") ? from.counted("try", "tries") : 0;
+        PartnerMiss miss = from.takes("a partner's miss") ? PARTNER_MISS.read(from) : PartnerMiss.ENDS_IT;
+        return new Rally(length, times, tries, counts, miss);
+    }
+
     private static Goal counted(Reader from) {
         int count = from.count();
         if (from.takes("rallies of") || from.takes("rally of")) {
-            return new Rally(from.count(), count, from.takes("in at most") ? from.counted("try", "tries") : 0);
+            return rallies(from, count);
         }
         if (!from.takes("hits")) {
             from.needs("hit");
@@ -207,10 +237,7 @@ final class GoalWords {
             }
             to.comma().say(SIGNAL.of(timed.signal()));
         } else if (goal instanceof Rally rally) {
-            to.counted(rally.times(), "rally", "rallies").say("of").number(rally.length());
-            if (rally.tries() > 0) {
-                to.comma().say("in at most").counted(rally.tries(), "try", "tries");
-            }
+            write(to, rally);
         } else if (goal instanceof Ladder ladder) {
             write(to, ladder);
         } else if (goal instanceof Circuit circuit) {

@@ -20,7 +20,9 @@ import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.rally.ChartedRally;
+import bersaglio.core.rally.Contacts;
 import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.PartnerMiss;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Role;
@@ -86,6 +88,38 @@ class RallyChartTest {
                 .allSatisfy(rally ->
                         assertThat(rally.ending().orElseThrow().isOwnError()).isFalse());
         assertThat(set.volumes().get(0).balls()).as("half of nine contacts").isEqualTo(5);
+    }
+
+    @Test
+    void theDrillSaysWhichContactsCount() {
+        for (Contacts counts : Contacts.values()) {
+            Tape one = tape(new Rally(4, 2, 3, counts, PartnerMiss.ENDS_IT));
+            for (int i = 0; i < 7; i++) {
+                one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.FEEDER));
+            }
+            one.add(new RallyEnded(Ending.PLANNED));
+            double length = one.replay().count().progress().score();
+            assertThat(length).as(counts.name()).isEqualTo(counts == Contacts.ALL ? 7 : counts == Contacts.OWN ? 4 : 6);
+        }
+    }
+
+    @Test
+    void aPartnersMissEndsVoidsOrResumesByTheDrill() {
+        Ending missed = Ending.error(Role.PARTNER, Outcome.NET, Side.NONE);
+        for (PartnerMiss does : PartnerMiss.values()) {
+            Tape one = tape(new Rally(5, 2, 3, Contacts.ALL, does));
+            for (int rally = 0; rally < 2; rally++) {
+                for (int i = 0; i < 3; i++) {
+                    one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.PARTNER));
+                }
+                one.add(new RallyEnded(rally == 0 ? missed : Ending.PLANNED));
+            }
+            ChartedSet set = one.replay();
+            assertThat(set.attempt().trials())
+                    .as(does.name())
+                    .isEqualTo(does == PartnerMiss.ENDS_IT ? "00" : does == PartnerMiss.VOIDS_IT ? "0" : "1");
+            assertThat(set.rallies().over()).as("both are kept as they were").hasSize(2);
+        }
     }
 
     @Test

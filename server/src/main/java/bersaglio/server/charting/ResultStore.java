@@ -6,11 +6,16 @@ import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
+import bersaglio.core.court.Side;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.pattern.Pass;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.pattern.StepCount;
+import bersaglio.core.rally.ChartedRally;
+import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Note;
+import bersaglio.core.shot.Outcome;
+import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Shot;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
@@ -24,6 +29,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -159,33 +166,74 @@ class ResultStore implements Results {
     @Override
     public Map<Integer, Passed> passesOf(UUID player, String drill, String track) {
         Map<Integer, Passed> passed = new TreeMap<>();
-        String ofSets =
-                """
-                 as one join set_result as held on held.generation = one.generation and held.run = one.run
-                where held.generation = :generation and held.player = :player and held.drill = :drill
-                    and held.track = :track and held.laid = '' and held.closed and not held.struck
-                """;
-        Map<String, Object> asked =
-                Map.of("generation", generations.present(), "player", player, "drill", drill, "track", track);
-        jdbc.sql("select held.level, one.held, one.ended from pass_result" + ofSets
-                        + " order by held.held_at, held.run, one.place")
-                .params(asked)
+        jdbc.sql(
+                        """
+                        select level, ended, held, step, reached from (
+                            select held.level, one.ended, one.held, 0 as step, 0 as reached, held.held_at, one.run, one.place
+                            from pass_result as one join set_result as held
+                                on held.generation = one.generation and held.run = one.run
+                            where held.generation = :generation and held.player = :player and held.drill = :drill
+                                and held.track = :track and held.laid = '' and held.closed and not held.struck
+                            union all
+                            select held.level, null, one.held, one.step, one.reached, held.held_at, one.run, one.step
+                            from step_result as one join set_result as held
+                                on held.generation = one.generation and held.run = one.run
+                            where held.generation = :generation and held.player = :player and held.drill = :drill
+                                and held.track = :track and held.laid = '' and held.closed and not held.struck)
+                        order by held_at, run, place
+                        """)
+                .param("generation", generations.present())
+                .param("player", player)
+                .param("drill", drill)
+                .param("track", track)
                 .query(row -> {
-                    at(passed, row.getInt(1))
-                            .passes()
-                            .add(new PassReport.Went(row.getInt(2), Pass.Ended.valueOf(row.getString(3))));
-                });
-        jdbc.sql("select held.level, one.step, sum(one.reached), sum(one.held) from step_result" + ofSets
-                        + " group by held.level, one.step order by held.level, one.step")
-                .params(asked)
-                .query(row -> {
-                    at(passed, row.getInt(1)).steps().add(new StepCount(row.getInt(2), row.getInt(3), row.getInt(4)));
+                    Passed at = passed.computeIfAbsent(
+                            row.getInt(1), first -> new Passed(new ArrayList<>(), new ArrayList<>()));
+                    String ended = row.getString(2);
+                    if (ended == null) {
+                        at.steps().add(new StepCount(row.getInt(4), row.getInt(5), row.getInt(3)));
+                    } else {
+                        at.passes().add(new PassReport.Went(row.getInt(3), Pass.Ended.valueOf(ended)));
+                    }
                 });
         return passed;
     }
 
-    private static Passed at(Map<Integer, Passed> passed, int level) {
-        return passed.computeIfAbsent(level, first -> new Passed(new ArrayList<>(), new ArrayList<>()));
+    @Override
+    public Map<Integer, List<ChartedRally>> ralliesOf(UUID player, String drill, String track) {
+        Map<Integer, List<ChartedRally>> rallies = new TreeMap<>();
+        jdbc.sql(
+                        """
+                        select held.level, one.contacts, one.own, one.how, one.ended_by, one.miss, one.side, one.at_ms
+                        from rally_result as one join set_result as held
+                            on held.generation = one.generation and held.run = one.run
+                        where held.generation = :generation and held.player = :player and held.drill = :drill
+                            and held.track = :track and held.closed and not held.struck
+                        order by held.held_at, held.run, one.place
+                        """)
+                .param("generation", generations.present())
+                .param("player", player)
+                .param("drill", drill)
+                .param("track", track)
+                .query(row -> {
+                    rallies.computeIfAbsent(row.getInt(1), first -> new ArrayList<>())
+                            .add(readRally(row));
+                });
+        return rallies;
+    }
+
+    private static ChartedRally readRally(ResultSet row) throws SQLException {
+        Integer own = row.getObject(3, Integer.class);
+        String how = row.getString(4);
+        Optional<Ending> ending = how == null
+                ? Optional.empty()
+                : Optional.of(new Ending(
+                        Ending.How.valueOf(how),
+                        Optional.ofNullable(row.getString(5)).map(Role::valueOf),
+                        Outcome.valueOf(row.getString(6)),
+                        Side.valueOf(row.getString(7))));
+        return new ChartedRally(
+                row.getDouble(2), own == null ? OptionalInt.empty() : OptionalInt.of(own), ending, row.getLong(8));
     }
 
     @Override

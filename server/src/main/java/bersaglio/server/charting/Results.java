@@ -8,6 +8,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.pattern.StepCount;
+import bersaglio.core.rally.ChartedRally;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
@@ -39,11 +40,14 @@ public interface Results {
     /** What a player has held. */
     Map<Footing.Way, Held> heldBy(UUID player);
 
-    /** Passes of a pattern that count, and what its steps came to, in their orders. */
+    /** Passes of a pattern that count, in their order, and what its steps came to, set by set. */
     record Passed(List<PassReport.Went> passes, List<StepCount> steps) {}
 
     /** What a player's passes came to, level by level, in sets laid as drawn. */
     Map<Integer, Passed> passesOf(UUID player, String drill, String track);
+
+    /** A player's rallies, level by level, of the sets that count, in their order. */
+    Map<Integer, List<ChartedRally>> ralliesOf(UUID player, String drill, String track);
 
     /** The sets of a player held since then, in their order. */
     List<SetResult> heldSince(long from, UUID player);

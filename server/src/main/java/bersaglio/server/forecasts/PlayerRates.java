@@ -70,8 +70,12 @@ class PlayerRates {
 
     /** Where the player's passes at a level of a pattern break. */
     Optional<PassReport> passes(UUID player, Drill drill, String track, int level) {
-        return Optional.ofNullable(results.passesOf(player, drill.id(), track).get(level))
-                .map(passed -> PassReport.of(passed.passes(), passed.steps()));
+        boolean none = drill.level(level).dials().pattern().isEmpty();
+        return none
+                ? Optional.empty()
+                : Optional.ofNullable(
+                                results.passesOf(player, drill.id(), track).get(level))
+                        .map(passed -> PassReport.of(passed.passes(), passed.steps()));
     }
 
     /** Landings at the nearest level that has enough, and the zone that they would be aimed at here. */

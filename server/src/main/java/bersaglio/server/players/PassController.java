@@ -1,11 +1,13 @@
 package bersaglio.server.players;
 
+import bersaglio.core.charting.RallyReport;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.charting.Results;
 import bersaglio.wire.view.PassReportView;
+import bersaglio.wire.view.RallyReportView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -14,7 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Where a player's passes of a pattern break. */
+/** Where a player's passes of a pattern break, and how long rallies last. */
 @RestController
 class PassController {
 
@@ -31,16 +33,36 @@ class PassController {
     /** Of one level, so that a pattern is never pooled with what is open in it. */
     record LevelPasses(int level, PassReportView report) {}
 
-    /** Level by level, of those at which passes were charted; of sets that count, laid as drawn. */
-    @GetMapping("/api/players/{player}/passes")
-    List<LevelPasses> passes(
+    /** Of one level, with the contacts that make a rally's length there. */
+    record LevelRallies(int level, RallyReportView report) {}
+
+    /** Level by level, of those at which rallies were charted; of sets that count. */
+    @GetMapping("/api/players/{player}/rallies")
+    List<LevelRallies> rallies(
             @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
+        Drill version = versionOf(player, drill, track);
+        List<LevelRallies> levels = new ArrayList<>();
+        results.ralliesOf(player, drill, track)
+                .forEach((level, rallies) -> levels.add(
+                        new LevelRallies(level, RallyReportView.of(RallyReport.of(rallies), version.level(level)))));
+        return levels;
+    }
+
+    private Drill versionOf(UUID player, String drill, String track) {
         players.known(player);
         Drill version = drills.known(drill);
         List<String> tracks = version.design().tracks();
         if (!tracks.contains(track)) {
             throw new Refused("not_allowed", "track", track, String.join(", ", tracks));
         }
+        return version;
+    }
+
+    /** Level by level, of those at which passes were charted; of sets that count, laid as drawn. */
+    @GetMapping("/api/players/{player}/passes")
+    List<LevelPasses> passes(
+            @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
+        versionOf(player, drill, track);
         List<LevelPasses> levels = new ArrayList<>();
         results.passesOf(player, drill, track)
                 .forEach((level, passed) -> levels.add(

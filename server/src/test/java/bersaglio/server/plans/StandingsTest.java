@@ -100,6 +100,9 @@ class StandingsTest {
                 player + "/record?drill=" + Device.DRILL,
                 player + "/ledger?drill=" + Device.DRILL,
                 player + "/forecast?level=1&drill=" + Device.DRILL,
+                player + "/forecast?level=1&drill=drop-lift-clear-1",
+                player + "/passes?drill=drop-lift-clear-1",
+                player + "/rallies?drill=out-of-the-middle-1",
                 "/api/sessions/" + server.get("/api/today").get("day").asString(),
                 "/api/club");
         Map<String, Integer> before = new LinkedHashMap<>();

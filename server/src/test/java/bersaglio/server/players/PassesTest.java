@@ -68,6 +68,31 @@ class PassesTest {
     }
 
     @Test
+    void ralliesAreToldByWhoErred() {
+        String drill = "out-of-the-middle-1";
+        List<String> events = new ArrayList<>(List.of(device.opened(player, drill, 1)));
+        for (String rally : List.of("4 PLAYER", "6 FEEDER", "2 PLAYER")) {
+            for (int contact = 0; contact < 2 * (rally.charAt(0) - '0'); contact++) {
+                String by = contact % 2 == 0 ? "PLAYER" : "FEEDER";
+                events.add(device.event("contact.made", "{\"by\":\"" + by + "\"}"));
+            }
+            events.add(device.event("rally.ended", "{\"how\":\"ERROR\",\"by\":\"" + rally.substring(2) + "\"}"));
+        }
+        events.add(device.closed());
+        assertThat(device.fates(events)).containsOnly("STORED");
+        JsonNode report = server.get("/api/players/" + player + "/rallies?drill=" + drill)
+                .get(0)
+                .get("report");
+        assertThat(report.get("counts").asString()).isEqualTo("ALL");
+        assertThat(report.get("best").asDouble()).isEqualTo(12);
+        assertThat(report.get("median").asDouble()).isEqualTo(8);
+        assertThat(report.at("/errors").toString()).contains("\"hits\":2,\"trials\":14");
+        assertThat(report.at("/othersErrors").toString()).contains("\"hits\":1,\"trials\":13");
+        assertThat(report.at("/survival/2/survives").asDouble()).isCloseTo(2.0 / 3, within(1e-9));
+        assertThat(report.get("target").asInt()).isEqualTo(5);
+    }
+
+    @Test
     void whatIsNotThereIsRefused() {
         assertThat(server.send(server.request("/api/players/" + player + "/passes?drill=no-such-1"))
                         .statusCode())
