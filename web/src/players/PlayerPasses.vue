@@ -41,7 +41,7 @@ function heading(level: number): string {
 <style scoped>
 .levels {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(300px, 480px));
   gap: 24px;
   min-height: 120px;
 }

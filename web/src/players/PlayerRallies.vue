@@ -47,7 +47,7 @@ const next = ({ errors: own, target }: Report) => own.trials > 0 && target > 0
 <style scoped>
 .levels {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(300px, 480px));
   gap: 24px;
   min-height: 120px;
 }

@@ -27,7 +27,7 @@ const marks = computed(() => shown.value.map((_, step) => step + 1).filter((step
 
 <template>
   <figure>
-    <svg :viewBox="`-34 -8 ${WIDTH + 44} ${HEIGHT + 28}`" role="img" :aria-label="t('rallies.curve', { points: words })">
+    <svg :viewBox="`-46 -8 ${WIDTH + 58} ${HEIGHT + 28}`" role="img" :aria-label="t('rallies.curve', { points: words })">
       <g v-for="share in [0, 0.5, 1]" :key="share">
         <path class="grid" :d="`M0 ${y(share)}H${WIDTH}`" />
         <text x="-4" :y="y(share) + 4" text-anchor="end">{{ asPercent(share) }}</text>

@@ -56,6 +56,7 @@ final class DemoDiary {
 
     private static final double LOOKED_AT_RATE = 0.3;
     private static final int MOST_ENTRIES = 90;
+    private static final int LONGEST_RALLY = 20;
 
     private static final double BETTER = 0.55;
     private static final long SECOND = 1000;
@@ -142,6 +143,7 @@ final class DemoDiary {
                 case NUMBERS ->
                     add(new SetEvent.ValueTaken(
                             Math.max(1, Math.rint(practised.spread() * (0.6 + 0.8 * random.nextDouble()))), 0));
+                case CONTACTS -> rally();
                 case ROUNDS -> round(level);
                 case PASSES -> step(level);
                 case LAPS -> lap();
@@ -210,6 +212,23 @@ final class DemoDiary {
         land(new Point(
                 middle.x() + spread * ground.width() * random.nextGaussian(),
                 middle.y() + spread * ground.depth() * random.nextGaussian()));
+    }
+
+    /** With a feeder who errs a little less; it is stopped when it is long enough for today. */
+    private void rally() {
+        int contacts = 0;
+        while (contacts < LONGEST_RALLY) {
+            boolean own = contacts % 2 == 0;
+            if (random.nextDouble() < (own ? 1 : 0.6) * practised.spread()) {
+                Outcome miss = random.nextBoolean() ? Outcome.NET : Outcome.LONG;
+                add(new SetEvent.RallyEnded(Ending.error(own ? Role.PLAYER : Role.FEEDER, miss, Side.NONE)));
+                return;
+            }
+            now += SECOND - BALL;
+            add(new SetEvent.ContactMade(own ? Role.PLAYER : Role.FEEDER));
+            contacts++;
+        }
+        add(new SetEvent.RallyEnded(Ending.PLANNED));
     }
 
     private void round(int level) {

@@ -10,7 +10,7 @@ import java.util.Set;
  * @param hand     how its sets get into the log
  * @param who      by first names; everybody of the badminton club where it is empty
  * @param spread   of its landings against those of a clear, or against the size of the place; or about which number its
- *                 tries come to
+ *                 tries come to, or how often a contact is an error
  * @param often    in ten club days
  * @param minutes  after the first set of the evening
  * @param daysLeft out of the last days, in which other things were practised
@@ -35,11 +35,11 @@ record DemoDrill(String drill, DemoHand hand, Set<String> who, double spread, in
             of("Nora", "drop-lift-clear-1", DemoHand.PASSES, 0.75, 4, 210, 0),
             of("Nora", "straight-straight-cross-1", DemoHand.PASSES, 0.85, 3, 230, 2),
             of("Livia", "smash-and-follow-in-1", DemoHand.PASSES, 0.9, 4, 210, 0),
-            of("Ugo", "lob-then-forward-1", DemoHand.PASSES, 0.95, 4, 130, 0),
+            of("Ugo", "lob-then-forward-1", DemoHand.PASSES, 0.75, 4, 130, 0),
             of("Nora", "cover-the-four-corners-1", DemoHand.HITS, 0.7, 3, 170, 0),
             of("Nora", "two-ways-to-the-corner-1", DemoHand.HITS, 0.6, 2, 190, 4),
             of("Livia", "fast-hands-1", DemoHand.ROUNDS, 0.5, 3, 150, 0),
-            of("Livia", "out-of-the-middle-1", DemoHand.NUMBERS, 7, 3, 170, 0),
+            of("Livia", "out-of-the-middle-1", DemoHand.CONTACTS, 0.06, 3, 170, 0),
             of("Livia", "length-test-1", DemoHand.LANDINGS, 0.9, 1, 190, 4),
             of("Elio", "three-corner-ladder-1", DemoHand.HITS, 0.7, 3, 150, 0),
             of("Elio", "corner-course-1", DemoHand.LAPS, 41, 3, 170, 0),

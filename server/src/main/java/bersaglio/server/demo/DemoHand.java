@@ -8,6 +8,8 @@ enum DemoHand {
     HITS,
     /** A number after each try: the length of a rally, seconds held, what is measured. */
     NUMBERS,
+    /** Rallies, contact by contact. */
+    CONTACTS,
     /** Hits while the clock of a round or a station runs. */
     ROUNDS,
     /** The stopwatch of a lap. */
