@@ -79,8 +79,8 @@ final class ReadsBench {
             pages.put("Today", "/api/today");
             pages.put("squad", "/api/squad");
             pages.put("player", "/api/players/" + player);
-            pages.put("record", "/api/players/" + player + "/record?drill=" + drill);
-            pages.put("progression", "/api/players/" + player + "/ledger?drill=" + drill);
+            pages.put("progression", "/api/players/" + player + "/record?drill=" + drill);
+            pages.put("ledger", "/api/players/" + player + "/ledger?drill=" + drill);
             pages.put("session", "/api/sessions/2026-11-25");
             pages.put("forecast", "/api/players/" + player + "/forecast?level=1&drill=" + drill);
             pages.put("library", "/api/club");

@@ -111,7 +111,7 @@ final class RandomTape {
             case 5 -> new SetEvent.ScoringStarted();
             case 6 -> new SetEvent.NumberCalled(random.nextInt(30));
             case 7 ->
-                new SetEvent.CountSet(
+                new SharedEvent.CountSet(
                         random.nextInt(3),
                         random.nextInt(12),
                         random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(random.nextInt(12)),
@@ -126,7 +126,7 @@ final class RandomTape {
         return switch (random.nextInt(15)) {
             case 14 -> new SetEvent.ShotStroked(target, random.nextBoolean() ? "smash" : "");
             case 0 -> new SetEvent.ShotCalled(target, ruling());
-            case 12 -> new SetEvent.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
+            case 12 -> new SharedEvent.ShotNoted(target, any(Note.values()), random.nextInt(4) > 0);
             case 13 -> new SetEvent.ShotGiven(target, player());
             case 1, 2 -> new SharedEvent.Undone(random.nextInt(5) == 0 ? run + "-" + (ids.size() + 3) : target);
             case 3 -> new SharedEvent.Redone(target);

@@ -9,7 +9,6 @@ import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
 import bersaglio.core.shot.Struck;
 import bersaglio.core.target.Umpire;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -34,7 +33,6 @@ final class LoggedShot implements Logged {
     /** One of "h of n". */
     final boolean inNoOrder;
 
-    private final List<Note> notes = new ArrayList<>();
     private Struck struck;
     private Optional<Ruling> call = Optional.empty();
     private Optional<String> givenTo = Optional.empty();
@@ -72,13 +70,6 @@ final class LoggedShot implements Logged {
         return !inNoOrder && !late() && struck.isOwn();
     }
 
-    void note(Note note, boolean on) {
-        notes.removeIf(other -> other == note || on && note.excludes(other));
-        if (on) {
-            notes.add(note);
-        }
-    }
-
     Struck struck() {
         return struck;
     }
@@ -107,8 +98,19 @@ final class LoggedShot implements Logged {
         return said().orElseGet(() -> umpire.rule(seen));
     }
 
-    /** @param step of a pattern that it was for, -1 where it was for none */
-    Shot asShot(Umpire umpire, List<Point> seen, double charterSd, Ruling ruling, boolean counted, int step) {
+    /**
+     * @param step  of a pattern that it was for, -1 where it was for none
+     * @param after the shot before it, of the same ball
+     */
+    Shot asShot(
+            Umpire umpire,
+            List<Point> seen,
+            double charterSd,
+            Ruling ruling,
+            boolean counted,
+            int step,
+            Optional<String> after,
+            List<Note> notes) {
         boolean placed = !seen.isEmpty();
         Optional<Ruling> other = placed && ruling.outcome() != Outcome.VOID
                 ? umpire.otherSideOfCloseEdge(seen, charterSd)
@@ -129,7 +131,8 @@ final class LoggedShot implements Logged {
                 notes,
                 givenTo,
                 struck,
-                step);
+                step,
+                after);
     }
 
     private Grain grain(Ruling ruling) {

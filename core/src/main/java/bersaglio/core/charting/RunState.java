@@ -1,7 +1,10 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.shot.Note;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -12,7 +15,7 @@ import java.util.function.Function;
  */
 public final class RunState {
 
-    /** What a kind of chart makes of an event of its own that stands. */
+    /** What a kind of chart makes of an event that stands. */
     interface Chart {
         void take(ChartEvent event);
     }
@@ -23,6 +26,8 @@ public final class RunState {
     private boolean struck;
     private Optional<Said> said = Optional.empty();
     private Optional<LevelMove> move = Optional.empty();
+    private final List<CountSaid> countsSaid = new ArrayList<>();
+    private final Map<String, List<Note>> notes = new HashMap<>();
     private int pen = 1;
     private int claims;
 
@@ -36,9 +41,10 @@ public final class RunState {
         Set<String> standing = run.undo.standing();
         C chart = kind.apply(run);
         for (ChartEvent event : own) {
-            if (event.what() instanceof SharedEvent shared) {
-                shared.applyTo(run, event);
-            } else if (!event.what().canBeUndone() || standing.contains(event.id())) {
+            if (!event.what().canBeUndone() || standing.contains(event.id())) {
+                if (event.what() instanceof SharedEvent shared) {
+                    shared.applyTo(run, event);
+                }
                 chart.take(event);
             }
         }
@@ -67,6 +73,28 @@ public final class RunState {
         } else if (event.what().canBeUndone()) {
             undo.entered(event.id());
         }
+    }
+
+    void countSaid(CountSaid said) {
+        countsSaid.add(said);
+    }
+
+    void note(SharedEvent.ShotNoted noted) {
+        List<Note> on = notes.computeIfAbsent(noted.shot(), first -> new ArrayList<>());
+        on.removeIf(other -> other == noted.note() || noted.on() && noted.note().excludes(other));
+        if (noted.on()) {
+            on.add(noted.note());
+        }
+    }
+
+    /** What is marked on a shot, in the order in which it was. */
+    List<Note> notesOn(String shot) {
+        return notes.getOrDefault(shot, List.of());
+    }
+
+    /** That a person said, in order. */
+    List<CountSaid> countsSaid() {
+        return countsSaid;
     }
 
     void pause(long at) {

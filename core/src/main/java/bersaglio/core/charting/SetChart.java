@@ -1,13 +1,12 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.charting.SetEvent.CountSet;
 import bersaglio.core.charting.SetEvent.HitsCounted;
 import bersaglio.core.charting.SetEvent.SetMoved;
 import bersaglio.core.charting.SetEvent.SetOpened;
 import bersaglio.core.charting.SetEvent.ShotKeyed;
 import bersaglio.core.charting.SetEvent.ShotLanded;
-import bersaglio.core.charting.SetEvent.ShotNoted;
 import bersaglio.core.charting.SetEvent.ValueTaken;
+import bersaglio.core.charting.SharedEvent.CountSet;
 import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
@@ -49,7 +48,6 @@ public final class SetChart implements RunState.Chart {
     private String player = "";
     private Conditions conditions = Conditions.AS_DRAWN;
     private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty()));
-    private final List<CountSaid> countsSaid = new ArrayList<>();
     private boolean turned;
     private boolean moved;
     private int level;
@@ -70,11 +68,13 @@ public final class SetChart implements RunState.Chart {
         return RunState.chart(events, run -> new SetChart(drills, run)).result();
     }
 
-    /** What belongs to another kind of chart builds nothing here. */
+    /** What belongs to another kind of chart builds nothing here; a count that is said has its place among the balls. */
     @Override
     public void take(ChartEvent event) {
         if (event.what() instanceof SetEvent own) {
             own.applyTo(this, event);
+        } else if (event.what() instanceof CountSet said) {
+            count(event, at -> new Step.CountIs(said.part(), said.count(), said.balls(), at));
         }
     }
 
@@ -155,14 +155,6 @@ public final class SetChart implements RunState.Chart {
         all.add(new Logged.Scoring(run.closed()));
     }
 
-    void countSaid(CountSet said) {
-        countsSaid.add(new CountSaid(said.part(), said.count(), said.claims()));
-    }
-
-    void note(ShotNoted noted) {
-        shot(noted.shot()).ifPresent(shot -> shot.note(noted.note(), noted.on()));
-    }
-
     void stroke(String shot, String stroke) {
         shot(shot).ifPresent(hit -> hit.strokeWas(stroke));
     }
@@ -216,6 +208,7 @@ public final class SetChart implements RunState.Chart {
                 turned,
                 new Start(start.toBeat(), called),
                 start.occasion(),
+                run,
                 all);
         run.move().ifPresent(move -> {
             named.level(move.from());
@@ -237,7 +230,7 @@ public final class SetChart implements RunState.Chart {
                 start.occasion(),
                 moved,
                 run.paused(),
-                countsSaid,
+                run.countsSaid(),
                 replay.valuesTaken(),
                 replay.rallies().rallies(),
                 replay.passes(),

@@ -13,7 +13,6 @@ import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
-import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Struck;
@@ -23,7 +22,6 @@ import bersaglio.core.target.Stance;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 
 /** What is charted of a drill's set. Each kind knows what it does to the chart; corrections name what they act on. */
 @Family(apart = true)
@@ -235,32 +233,6 @@ public sealed interface SetEvent extends EventBody {
         }
     }
 
-    /**
-     * The count is brought back in step, or a disputed one is settled: it is now so much, whatever was seen.
-     *
-     * @param part   a side, a way or a zone, from 0
-     * @param balls  used up so far; empty leaves them as they are
-     * @param claims what each side said that it was; empty where nobody disputed it
-     */
-    @Kind("count.set")
-    record CountSet(@Usually("0") int part, int count, OptionalInt balls, @Usually("") List<Integer> claims)
-            implements Entry {
-        public CountSet {
-            claims = List.copyOf(claims);
-            Check.requireBetween("claims", claims.size(), 0, Step.MOST_SIDES);
-            for (int i = 0; i < claims.size(); i++) {
-                Check.requireBetween("claims." + i, claims.get(i), 0, Step.CountIs.MOST);
-            }
-            new Step.CountIs(part, count, balls, 0);
-        }
-
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.count(event, at -> new Step.CountIs(part, count, balls, at));
-            chart.countSaid(this);
-        }
-    }
-
     /** So many hits of so many balls, counted by somebody; in which order is not known. */
     @Kind("hits.counted")
     record HitsCounted(int hits, int balls, Caller by, @Called("team") @Usually("0") int side) implements Entry {
@@ -278,19 +250,6 @@ public sealed interface SetEvent extends EventBody {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.countHits(this, event);
-        }
-    }
-
-    /** Something is marked on a shot, or taken off it. */
-    @Kind("shot.noted")
-    record ShotNoted(String shot, Note note, boolean on) implements Entry {
-        public ShotNoted {
-            Check.requireId("shot", shot);
-        }
-
-        @Override
-        public void applyTo(SetChart chart, ChartEvent event) {
-            chart.note(this);
         }
     }
 

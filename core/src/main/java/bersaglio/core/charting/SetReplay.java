@@ -44,6 +44,7 @@ final class SetReplay {
 
     private final Asked asked;
     private final boolean turned;
+    private final RunState run;
     private final Counting counting;
     private final Optional<Following> following;
     private final RallyCount rallies = new RallyCount();
@@ -51,10 +52,13 @@ final class SetReplay {
     private final List<Umpire> umpires = new ArrayList<>();
     private final Map<Lit, Umpire> lit = new HashMap<>();
     private double valuesTaken;
+    /** The shot before the next one, while a pass or a point is on. */
+    private Optional<String> last = Optional.empty();
 
-    SetReplay(Asked asked, boolean turned, Start start, Occasion occasion, List<Logged> all) {
+    SetReplay(Asked asked, boolean turned, Start start, Occasion occasion, RunState run, List<Logged> all) {
         this.asked = asked;
         this.turned = turned;
+        this.run = run;
         this.counting = new Counting(asked.drill(), asked.level(), start);
         this.following = asked.rung().dials().pattern().map(pattern -> new Following(pattern, occasion.as()));
         this.shots = new ArrayList<>(all.size());
@@ -91,6 +95,7 @@ final class SetReplay {
     void over(Ending ending, long at) {
         if (following.isPresent()) {
             following.get().end(ending, at).ifPresent(whole -> pass(whole, at));
+            last = Optional.empty();
         } else {
             Goal goal = asked.rung().goal();
             Rally rally = goal instanceof Rally own ? own : NO_GOAL;
@@ -113,7 +118,15 @@ final class SetReplay {
                 && shot.struck().isOwn()
                 && (!shot.inNoOrder || counting.takesHitsAlone())
                 && counting.shot(ruling, shot.side, points(umpire, places), shot.when.active());
-        return shot.asShot(umpire, places, asked.charterSd(), ruling, counted, Shot.NO_STEP);
+        return shot.asShot(
+                umpire,
+                places,
+                asked.charterSd(),
+                ruling,
+                counted,
+                Shot.NO_STEP,
+                Optional.empty(),
+                run.notesOn(shot.id));
     }
 
     private static int points(Umpire umpire, List<Point> places) {
@@ -126,12 +139,24 @@ final class SetReplay {
                 ? passes.own(judge, shot.struck().stroke(), shot.id, shot.when.active())
                 : passes.other(judge, shot.struck().stroke(), shot.when.active());
         boolean counted = shot.struck().isOwn() && graded.step() >= 0 && count(shot, graded);
+        Optional<String> after = last;
+        if (graded.ruling().outcome() != Outcome.VOID) {
+            last = passes.isOn() ? Optional.of(shot.id) : Optional.empty();
+        }
         Umpire umpire = graded.step() < 0
                 ? whole
                 : lit(
                         shot.when.stance(),
                         passes.pattern().steps().get(graded.step()).ways());
-        return shot.asShot(umpire, places, asked.charterSd(), graded.ruling(), counted, graded.step());
+        return shot.asShot(
+                umpire,
+                places,
+                asked.charterSd(),
+                graded.ruling(),
+                counted,
+                graded.step(),
+                after,
+                run.notesOn(shot.id));
     }
 
     boolean countsPasses() {

@@ -3,13 +3,26 @@ package bersaglio.core.charting;
 import bersaglio.core.format.Family;
 import bersaglio.core.format.Flat;
 import bersaglio.core.format.Kind;
+import bersaglio.core.format.Usually;
+import bersaglio.core.goal.Step;
 import bersaglio.core.problem.Check;
+import bersaglio.core.shot.Note;
+import java.util.List;
+import java.util.OptionalInt;
 
-/** What all charts share: undo and redo, the pen, pauses, the end of a run and what was decided on it. */
+/** What all charts share: undo and redo, the pen, pauses, notes, a count that is said, the end of a run and what was decided. */
 @Family(apart = true)
 public sealed interface SharedEvent extends EventBody {
 
     void applyTo(RunState run, ChartEvent event);
+
+    /** What undo and redo step over. */
+    sealed interface Entry extends SharedEvent {
+        @Override
+        default boolean canBeUndone() {
+            return true;
+        }
+    }
 
     /** A pause to teach: the count stays, and the time is nobody's. */
     @Kind("set.paused")
@@ -26,6 +39,44 @@ public sealed interface SharedEvent extends EventBody {
         @Override
         public void applyTo(RunState run, ChartEvent event) {
             run.resume(event.at());
+        }
+    }
+
+    /**
+     * The count is brought back in step, or a disputed one is settled: it is now so much, whatever was seen.
+     *
+     * @param part   a side, a way or a zone, from 0
+     * @param balls  used up so far; empty leaves them as they are
+     * @param claims what each side said that it was; empty where nobody disputed it
+     */
+    @Kind("count.set")
+    record CountSet(@Usually("0") int part, int count, OptionalInt balls, @Usually("") List<Integer> claims)
+            implements Entry {
+        public CountSet {
+            claims = List.copyOf(claims);
+            Check.requireBetween("claims", claims.size(), 0, Step.MOST_SIDES);
+            for (int i = 0; i < claims.size(); i++) {
+                Check.requireBetween("claims." + i, claims.get(i), 0, Step.CountIs.MOST);
+            }
+            new Step.CountIs(part, count, balls, 0);
+        }
+
+        @Override
+        public void applyTo(RunState run, ChartEvent event) {
+            run.countSaid(new CountSaid(part, count, claims));
+        }
+    }
+
+    /** Something is marked on a shot, or taken off it. */
+    @Kind("shot.noted")
+    record ShotNoted(String shot, Note note, boolean on) implements Entry {
+        public ShotNoted {
+            Check.requireId("shot", shot);
+        }
+
+        @Override
+        public void applyTo(RunState run, ChartEvent event) {
+            run.note(this);
         }
     }
 

@@ -61,6 +61,11 @@ public final class Following {
         return pattern;
     }
 
+    /** Whether a ball of a pass or of a point is in play, as far as was logged. */
+    public boolean isOn() {
+        return contacts > 0;
+    }
+
     /** The player hit. */
     public Graded own(Judge judge, String stroke, String shot, long time) {
         List<Position> next = next();

@@ -22,6 +22,7 @@ import java.util.OptionalDouble;
  * @param notes   what is marked on it
  * @param givenTo the player it was given to afterwards, in the queue; it is void here
  * @param struck  who hit it, and how
+ * @param after   the shot before it, of the same ball; nothing where it began one, or nobody logged what was before
  * @param step    the place of the pattern's step that it was for, {@link #NO_STEP} where it was for none
  */
 public record Shot(
@@ -40,7 +41,8 @@ public record Shot(
         List<Note> notes,
         Optional<String> givenTo,
         Struck struck,
-        int step) {
+        int step,
+        Optional<String> after) {
 
     public static final int NO_STEP = -1;
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
 import bersaglio.core.charting.SetEvent.ClockTurned;
-import bersaglio.core.charting.SetEvent.CountSet;
 import bersaglio.core.charting.SetEvent.HitsCounted;
 import bersaglio.core.charting.SetEvent.NumberCalled;
 import bersaglio.core.charting.SetEvent.OwedPaid;
@@ -12,6 +11,7 @@ import bersaglio.core.charting.SetEvent.ScoringStarted;
 import bersaglio.core.charting.SetEvent.ShotKeyed;
 import bersaglio.core.charting.SetEvent.ShotLanded;
 import bersaglio.core.charting.SetEvent.ValueTaken;
+import bersaglio.core.charting.SharedEvent.CountSet;
 import bersaglio.core.charting.SharedEvent.SetPaused;
 import bersaglio.core.charting.SharedEvent.SetResumed;
 import bersaglio.core.charting.SharedEvent.Undone;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bersaglio.core.Samples;
-import bersaglio.core.charting.SetEvent.CountSet;
 import bersaglio.core.charting.SetEvent.SetMoved;
 import bersaglio.core.charting.SetEvent.ShotCalled;
+import bersaglio.core.charting.SharedEvent.CountSet;
 import bersaglio.core.charting.SharedEvent.SetStruck;
 import bersaglio.core.drill.Design;
 import bersaglio.core.drill.Drill;

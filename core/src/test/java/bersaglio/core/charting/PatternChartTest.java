@@ -146,6 +146,18 @@ class PatternChartTest {
     }
 
     @Test
+    void eachShotKnowsTheOneBeforeIt() {
+        land(NET, RIGHT, NET);
+        tape.add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
+        land(NET);
+        tape.add(new ShotLanded(List.of(LEFT), Caller.COACH, 0, new Struck(Role.PARTNER, "")));
+        land(MIDDLE, NET);
+        assertThat(tape.replay().shots())
+                .extracting(shot -> shot.after().map(id -> tape.placeOf(id)).orElse(0))
+                .containsExactly(0, 1, 0, 0, 5, 6, 0);
+    }
+
+    @Test
     void anotherStrokeThanTheOneAskedForHoldsNothing() {
         tape.add(new ShotLanded(List.of(NET), Caller.COACH, 0, new Struck(Role.PLAYER, "slice")));
         assertThat(tape.replay().attempt().trials()).isEqualTo("0");

@@ -54,6 +54,11 @@ final class Tape {
         return events.get(place).id();
     }
 
+    /** The place of an event, 0 for the opening. */
+    int placeOf(String id) {
+        return events.stream().map(ChartEvent::id).toList().indexOf(id);
+    }
+
     Tape add(EventBody what) {
         int seq = events.size() + 1;
         long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * 1000L;

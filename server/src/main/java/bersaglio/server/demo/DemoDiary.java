@@ -297,7 +297,7 @@ final class DemoDiary {
         if (!drill.design().watchPoint().isEmpty() && random.nextDouble() < LOOKED_AT_RATE) {
             boolean hit = last.ruling().outcome() == Outcome.HIT;
             boolean kept = random.nextInt(10) < (hit ? 8 : 5);
-            add(new SetEvent.ShotNoted(shot, kept ? Note.WATCH_KEPT : Note.WATCH_LOST, true));
+            add(new SharedEvent.ShotNoted(shot, kept ? Note.WATCH_KEPT : Note.WATCH_LOST, true));
         }
     }
 

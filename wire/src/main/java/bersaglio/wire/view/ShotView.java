@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param givenTo the player it was given to afterwards
  * @param hitter  who hit it, where that was not the player
  * @param stroke  that was said, where one was
+ * @param after   the shot before it, of the same ball
  * @param step    the place of the pattern's step that it was for, where it was for one
  */
 public record ShotView(
@@ -51,7 +52,8 @@ public record ShotView(
         @Nullable String givenTo,
         @Nullable Role hitter,
         @Nullable String stroke,
-        @Nullable Integer step) {
+        @Nullable Integer step,
+        @Nullable String after) {
 
     public static ShotView of(Shot shot) {
         List<Point> places = shot.places();
@@ -75,6 +77,7 @@ public record ShotView(
                 shot.givenTo().orElse(null),
                 shot.struck().isOwn() ? null : shot.struck().hitter(),
                 shot.struck().stroke().isEmpty() ? null : shot.struck().stroke(),
-                shot.step() == Shot.NO_STEP ? null : Integer.valueOf(shot.step()));
+                shot.step() == Shot.NO_STEP ? null : Integer.valueOf(shot.step()),
+                shot.after().orElse(null));
     }
 }
