@@ -967,7 +967,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventCountSet"] | components["schemas"]["SetEventShotNoted"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -975,7 +975,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "count.set" | "shot.noted" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1692,15 +1692,6 @@ export interface components {
             /** @enum {string} */
             by: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
         };
-        SetEventCountSet: {
-            /** Format: int32 */
-            balls?: number;
-            claims?: number[];
-            /** Format: int32 */
-            count: number;
-            /** Format: int32 */
-            part?: number;
-        };
         SetEventHitsCounted: {
             /** Format: int32 */
             balls: number;
@@ -1808,12 +1799,6 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
-        };
-        SetEventShotNoted: {
-            /** @enum {string} */
-            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
-            on: boolean;
-            shot: string;
         };
         SetEventShotStroked: {
             shot: string;
@@ -1926,6 +1911,15 @@ export interface components {
             /** Format: double */
             radius?: number;
         };
+        SharedEventCountSet: {
+            /** Format: int32 */
+            balls?: number;
+            claims?: number[];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            part?: number;
+        };
         SharedEventLevelMoved: {
             /** @enum {string} */
             by: "RULE" | "COACH";
@@ -1951,10 +1945,17 @@ export interface components {
         SharedEventSetRestored: Record<string, never>;
         SharedEventSetResumed: Record<string, never>;
         SharedEventSetStruck: Record<string, never>;
+        SharedEventShotNoted: {
+            /** @enum {string} */
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
+            on: boolean;
+            shot: string;
+        };
         SharedEventUndone: {
             target: string;
         };
         ShotView: {
+            after?: string;
             /** Format: int64 */
             at: number;
             before?: components["schemas"]["Point"][];

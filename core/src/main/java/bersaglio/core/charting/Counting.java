@@ -23,7 +23,7 @@ final class Counting {
     }
 
     /** @return whether the shot belongs to the count; what is no trial belongs to it without changing it */
-    boolean shot(Ruling ruling, int side, int points, long at) {
+    boolean shot(Ruling ruling, int team, int points, long at) {
         if (!scoring) {
             return false;
         }
@@ -33,7 +33,7 @@ final class Counting {
         if (course.isFull()) {
             return false;
         }
-        Step.Ball ball = new Step.Ball(ruling.outcome() == Outcome.HIT, side, ruling.zone(), points, at);
+        Step.Ball ball = new Step.Ball(ruling.outcome() == Outcome.HIT, team, ruling.zone(), points, at);
         return units.after(ball).map(course::take).orElse(true);
     }
 

@@ -29,7 +29,7 @@ final class LoggedShot implements Logged {
     final List<Point> places;
     final Optional<Ruling> keyed;
     final Caller by;
-    final int side;
+    final int team;
     /** One of "h of n". */
     final boolean inNoOrder;
 
@@ -43,7 +43,7 @@ final class LoggedShot implements Logged {
             List<Point> places,
             Optional<Ruling> keyed,
             Caller by,
-            int side,
+            int team,
             Struck struck,
             boolean inNoOrder) {
         this.id = id;
@@ -51,7 +51,7 @@ final class LoggedShot implements Logged {
         this.places = places;
         this.keyed = keyed;
         this.by = by;
-        this.side = side;
+        this.team = team;
         this.struck = struck;
         this.inNoOrder = inNoOrder;
     }
@@ -126,7 +126,7 @@ final class LoggedShot implements Logged {
                 when.at(),
                 placed ? umpire.points(seen) : 0,
                 placed ? umpire.fromAim(seen) : OptionalDouble.empty(),
-                side,
+                team,
                 grain(ruling),
                 notes,
                 givenTo,

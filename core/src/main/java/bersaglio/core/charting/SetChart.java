@@ -96,18 +96,18 @@ public final class SetChart implements RunState.Chart {
     }
 
     void land(ShotLanded shot, ChartEvent event) {
-        enter(logged(event, shot.places(), Optional.empty(), shot.by(), shot.side(), shot.struck(), false));
+        enter(logged(event, shot.places(), Optional.empty(), shot.by(), shot.team(), shot.struck(), false));
     }
 
     void key(ShotKeyed shot, ChartEvent event) {
-        enter(logged(event, List.of(), Optional.of(shot.ruling()), shot.by(), shot.side(), shot.struck(), false));
+        enter(logged(event, List.of(), Optional.of(shot.ruling()), shot.by(), shot.team(), shot.struck(), false));
     }
 
     void countHits(HitsCounted counted, ChartEvent event) {
         for (int ball = 0; ball < counted.balls(); ball++) {
             Ruling ruling = counted.isHit(ball) ? Ruling.HIT : Ruling.of(Outcome.NOT_HIT);
             all.add(logged(
-                    event, List.of(), Optional.of(ruling), counted.by(), counted.side(), Struck.BY_THE_PLAYER, true));
+                    event, List.of(), Optional.of(ruling), counted.by(), counted.team(), Struck.BY_THE_PLAYER, true));
         }
     }
 
@@ -116,12 +116,12 @@ public final class SetChart implements RunState.Chart {
             List<Point> places,
             Optional<Ruling> keyed,
             Caller by,
-            int side,
+            int team,
             Struck struck,
             boolean inNoOrder) {
         LoggedShot.When when =
                 new LoggedShot.When(event.at(), run.active(event.at()), run.closed(), stances.size() - 1);
-        return new LoggedShot(event.id(), when, places, keyed, by, side, struck, inNoOrder);
+        return new LoggedShot(event.id(), when, places, keyed, by, team, struck, inNoOrder);
     }
 
     private void enter(LoggedShot shot) {
@@ -135,7 +135,7 @@ public final class SetChart implements RunState.Chart {
     }
 
     void take(ValueTaken taken, ChartEvent event) {
-        Step.Value value = new Step.Value(taken.value(), taken.side(), run.active(event.at()));
+        Step.Value value = new Step.Value(taken.value(), taken.team(), run.active(event.at()));
         all.add(isOfRallies() ? new Logged.Typed(value, run.closed()) : new Logged.Counted(value, run.closed()));
     }
 

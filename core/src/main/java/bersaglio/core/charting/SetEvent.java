@@ -2,7 +2,6 @@ package bersaglio.core.charting;
 
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
-import bersaglio.core.format.Called;
 import bersaglio.core.format.Family;
 import bersaglio.core.format.Flat;
 import bersaglio.core.format.Kind;
@@ -145,7 +144,7 @@ public sealed interface SetEvent extends EventBody {
      * @param places where the ball came to in order, for a target on more than one surface; else the landing alone
      */
     @Kind("shot.landed")
-    record ShotLanded(@Flat List<Point> places, Caller by, @Called("team") @Usually("0") int side, @Flat Struck struck)
+    record ShotLanded(@Flat List<Point> places, Caller by, @Usually("0") int team, @Flat Struck struck)
             implements Entry {
 
         private static final double FARTHEST = 70;
@@ -158,11 +157,11 @@ public sealed interface SetEvent extends EventBody {
                 Check.requireBetween("y", place.y(), -FARTHEST, FARTHEST);
             }
             places = List.copyOf(places);
-            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
         }
 
-        public ShotLanded(List<Point> places, Caller by, int side) {
-            this(places, by, side, Struck.BY_THE_PLAYER);
+        public ShotLanded(List<Point> places, Caller by, int team) {
+            this(places, by, team, Struck.BY_THE_PLAYER);
         }
 
         public ShotLanded(List<Point> places, Caller by) {
@@ -181,14 +180,13 @@ public sealed interface SetEvent extends EventBody {
 
     /** A shot without a place, logged by a key. */
     @Kind("shot.keyed")
-    record ShotKeyed(@Flat Ruling ruling, Caller by, @Called("team") @Usually("0") int side, @Flat Struck struck)
-            implements Entry {
+    record ShotKeyed(@Flat Ruling ruling, Caller by, @Usually("0") int team, @Flat Struck struck) implements Entry {
         public ShotKeyed {
-            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
         }
 
-        public ShotKeyed(Ruling ruling, Caller by, int side) {
-            this(ruling, by, side, Struck.BY_THE_PLAYER);
+        public ShotKeyed(Ruling ruling, Caller by, int team) {
+            this(ruling, by, team, Struck.BY_THE_PLAYER);
         }
 
         public ShotKeyed(Ruling ruling, Caller by) {
@@ -203,10 +201,10 @@ public sealed interface SetEvent extends EventBody {
 
     /** A number was taken: the length of a rally, seconds held, what the drill measures. */
     @Kind("value.taken")
-    record ValueTaken(double value, @Called("team") @Usually("0") int side) implements Entry {
+    record ValueTaken(double value, @Usually("0") int team) implements Entry {
         public ValueTaken {
             Check.requireBetween("value", value, 0, 1e6);
-            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
         }
 
         @Override
@@ -235,11 +233,11 @@ public sealed interface SetEvent extends EventBody {
 
     /** So many hits of so many balls, counted by somebody; in which order is not known. */
     @Kind("hits.counted")
-    record HitsCounted(int hits, int balls, Caller by, @Called("team") @Usually("0") int side) implements Entry {
+    record HitsCounted(int hits, int balls, Caller by, @Usually("0") int team) implements Entry {
         public HitsCounted {
             Check.requireBetween("balls", balls, 1, 1000);
             Check.requireBetween("hits", hits, 0, balls);
-            Check.requireBetween("side", side, 0, Step.MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
         }
 
         /** As no order is known, the hits are spread evenly. */

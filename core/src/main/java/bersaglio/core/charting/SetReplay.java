@@ -117,7 +117,7 @@ final class SetReplay {
         boolean counted = !shot.late()
                 && shot.struck().isOwn()
                 && (!shot.inNoOrder || counting.takesHitsAlone())
-                && counting.shot(ruling, shot.side, points(umpire, places), shot.when.active());
+                && counting.shot(ruling, shot.team, points(umpire, places), shot.when.active());
         return shot.asShot(
                 umpire,
                 places,
@@ -166,7 +166,7 @@ final class SetReplay {
     /** A pass is counted at its end; of a drill that counts balls, each own shot is. */
     private boolean count(LoggedShot shot, Graded graded) {
         if (!countsPasses()) {
-            return counting.shot(graded.ruling(), shot.side, 0, shot.when.active());
+            return counting.shot(graded.ruling(), shot.team, 0, shot.when.active());
         }
         boolean counts = counting.goesOn();
         graded.trial().ifPresent(held -> pass(held, shot.when.active()));

@@ -19,8 +19,8 @@ public record Volume(String player, int balls) {
             if (shot.ruling().outcome() == Outcome.VOID || !shot.struck().isOwn()) {
                 continue;
             }
-            if (sides && shot.side() < balls.length) {
-                balls[shot.side()]++;
+            if (sides && shot.team() < balls.length) {
+                balls[shot.team()]++;
             } else if (!sides) {
                 together++;
             }

@@ -38,9 +38,9 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
             return Move.noTrial(round < legs.size() ? with(hits, round + 1, step.at(), sides) : this);
         } else if (step instanceof Step.Stopped) {
             return Move.noTrial(resting());
-        } else if (step instanceof Step.Ball ball && isRunning(ball.at()) && isThere(ball.side())) {
+        } else if (step instanceof Step.Ball ball && isRunning(ball.at()) && isThere(ball.team())) {
             boolean hit = ball.hit() && (leg().zone() == 0 || ball.zone() == 0 || ball.zone() == leg().zone());
-            return Move.on(hit ? with(hits + 1, round, started, scored(ball.side())) : this, hit);
+            return Move.on(hit ? with(hits + 1, round, started, scored(ball.team())) : this, hit);
         }
         return Move.noTrial(this);
     }

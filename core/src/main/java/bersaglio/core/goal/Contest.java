@@ -20,11 +20,11 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
 
     @Override
     public Move after(Step step) {
-        if (!(step instanceof Step.Ball ball) || ball.side() >= counts.size()) {
+        if (!(step instanceof Step.Ball ball) || ball.team() >= counts.size()) {
             return Move.noTrial(this);
         }
-        List<Integer> next = ball.hit() ? Goals.plusOne(counts, ball.side()) : counts;
-        return Move.on(new Contest(finish, lead, equalTurns, next, turnsAfter(ball.side())), ball.hit());
+        List<Integer> next = ball.hit() ? Goals.plusOne(counts, ball.team()) : counts;
+        return Move.on(new Contest(finish, lead, equalTurns, next, turnsAfter(ball.team())), ball.hit());
     }
 
     private List<Integer> turnsAfter(int side) {

@@ -13,14 +13,14 @@ public sealed interface Step {
     /**
      * A scored unit of the count.
      *
-     * @param side   who played it, from 0; 0 where nobody plays against anybody
+     * @param team   who played it, from 0; 0 where nobody plays against anybody
      * @param zone   the number of the zone that decided, 0 where it is not known
      * @param points of the ring it landed in
      */
-    record Ball(boolean hit, int side, int zone, int points, long at) implements Step {
+    record Ball(boolean hit, int team, int zone, int points, long at) implements Step {
 
         public Ball {
-            Check.requireBetween("side", side, 0, MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, MOST_SIDES - 1);
         }
 
         public static Ball of(boolean hit) {
@@ -29,11 +29,11 @@ public sealed interface Step {
     }
 
     /** A number that was taken: the length of a rally, seconds held, whatever the drill measures. */
-    record Value(double value, int side, long at) implements Step {
+    record Value(double value, int team, long at) implements Step {
 
         public Value {
             Check.requireBetween("value", value, 0, 1e6);
-            Check.requireBetween("side", side, 0, MOST_SIDES - 1);
+            Check.requireBetween("team", team, 0, MOST_SIDES - 1);
         }
     }
 

@@ -17,7 +17,7 @@ import java.util.OptionalDouble;
  * @param at      milliseconds since the set's start
  * @param points  of the ring it landed in, 0 where none are laid
  * @param fromAim how far it landed from the point aimed at, in metres, where there is one
- * @param side    who played it, from 0, where sides play against each other
+ * @param team    who played it, from 0, where sides play against each other
  * @param grain   how finely it was charted
  * @param notes   what is marked on it
  * @param givenTo the player it was given to afterwards, in the queue; it is void here
@@ -36,7 +36,7 @@ public record Shot(
         long at,
         int points,
         OptionalDouble fromAim,
-        int side,
+        int team,
         Grain grain,
         List<Note> notes,
         Optional<String> givenTo,

@@ -71,7 +71,7 @@ public record ShotView(
                 shot.at(),
                 shot.points(),
                 shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null,
-                shot.side(),
+                shot.team(),
                 shot.grain(),
                 shot.notes(),
                 shot.givenTo().orElse(null),
