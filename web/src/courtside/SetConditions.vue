@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Conditions } from '@/charting/rules'
 import type { PlaceVersion, TargetSet } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
 
 /** What a set is opened under, asked only where it matters: the place, and what the target's ties name. */
 const props = defineProps<{
@@ -31,20 +32,20 @@ const SIDES = ['RIGHT', 'LEFT'] as const
       @update:model-value="emit('place', $event || undefined)"
     />
     <router-link v-if="place && place.charterSd === undefined" to="/drills/places" class="check">{{ t('places.offer') }}</router-link>
-    <v-select
+    <OneOf
       v-if="ties.has('SIDE') && !conditions.track?.includes('FROM_')"
       :model-value="conditions.from"
       :label="t('conditions.from')"
-      :items="SIDES.map((value) => ({ value, title: t(`conditions.side.${value}`) }))"
-      hide-details
+      words="conditions.side"
+      :values="SIDES"
       @update:model-value="emit('under', { from: $event })"
     />
-    <v-select
+    <OneOf
       v-if="ties.has('OPPONENT_HAND')"
       :model-value="conditions.opponent"
       :label="t('conditions.opponent')"
-      :items="SIDES.map((value) => ({ value, title: t(`players.${value}`) }))"
-      hide-details
+      words="players"
+      :values="SIDES"
       @update:model-value="emit('under', { opponent: $event })"
     />
   </div>

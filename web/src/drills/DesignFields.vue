@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Design, DraftDrill } from '@/shared/api'
 import CountField from './CountField.vue'
 import WordsField from './WordsField.vue'
+import OneOf from '@/shared/OneOf.vue'
 
 /** How a drill is meant and run, apart from its rungs. */
 const props = defineProps<{ drill: DraftDrill, others: { family: string, name: string }[] }>()
@@ -48,11 +49,11 @@ const setRequired = (family: string, level: number) => set({ requires: family ==
       :longest="200"
       @update:model-value="emit('set', { feed: $event })"
     />
-    <v-select
+    <OneOf
       :model-value="drill.freedom"
       :label="t('drillEdit.freedom')"
-      :items="items('freedom', FREEDOMS)"
-      hide-details
+      words="freedom"
+      :values="FREEDOMS"
       @update:model-value="emit('set', { freedom: $event })"
     />
     <v-combobox
@@ -96,11 +97,11 @@ const setRequired = (family: string, level: number) => set({ requires: family ==
     </div>
     <details>
       <summary>{{ t('drillEdit.running') }}</summary>
-      <v-select
+      <OneOf
         :model-value="design.unit.kind"
         :label="t('drillEdit.unit')"
-        :items="items('drillEdit.units', UNITS)"
-        hide-details
+        words="drillEdit.units"
+        :values="UNITS"
         @update:model-value="setUnit"
       />
       <div v-if="several" class="row">
@@ -111,19 +112,19 @@ const setRequired = (family: string, level: number) => set({ requires: family ==
           :model-value="design.unit.balls"
           @update:model-value="set({ unit: { ...design.unit, balls: $event ?? 2 } })"
         />
-        <v-select
+        <OneOf
           :model-value="design.unit.firstMiss"
           :label="t('drillEdit.firstMiss')"
-          :items="items('drillEdit.firstMisses', FIRST_MISSES)"
-          hide-details
+          words="drillEdit.firstMisses"
+          :values="FIRST_MISSES"
           @update:model-value="set({ unit: { ...design.unit, firstMiss: $event } })"
         />
       </div>
-      <v-select
+      <OneOf
         :model-value="design.order"
         :label="t('drillEdit.order')"
-        :items="items('drillEdit.orders', ['BLOCKED', 'MIXED'] as const)"
-        hide-details
+        words="drillEdit.orders"
+        :values="['BLOCKED', 'MIXED']"
         @update:model-value="set({ order: $event })"
       />
       <v-switch

@@ -6,6 +6,7 @@ import CountField from './CountField.vue'
 import { GOAL_FORMS, GOAL_KINDS, type GoalKind } from './goalKinds'
 import StationFields from './StationFields.vue'
 import WordsField from './WordsField.vue'
+import OneOf from '@/shared/OneOf.vue'
 
 /** What a set asks for, and what a miss does. */
 const props = defineProps<{ at: string, zones: { number: number, name: string }[] }>()
@@ -15,7 +16,6 @@ const form = computed(() => GOAL_FORMS[goal.value.kind])
 const kinds = GOAL_KINDS.map((value) => ({ value, title: t(`goalKind.${value}`) }))
 const misses = computed(() => (form.value.misses ?? []).map((value) => ({ value, title: t(`missRule.${value}`) })))
 const path = (field: string) => `${props.at}.${field}`
-const items = (prefix: string, values: readonly string[]) => values.map((value) => ({ value, title: t(`${prefix}.${value}`) }))
 
 const set = (given: Partial<Goal>) => {
   goal.value = { ...goal.value, ...given }
@@ -66,44 +66,44 @@ const setHeadStart = (place: number, points: number) =>
       :zones="zones"
       @stations="set({ stations: $event })"
     />
-    <v-select
+    <OneOf
       v-if="goal.measure"
       :model-value="goal.measure"
       :label="t('drillEdit.measure')"
-      :items="items('goal.measure', ['HITS', 'RUN'])"
-      hide-details
-      @update:model-value="set({ measure: $event as 'HITS' | 'RUN' })"
+      words="goal.measure"
+      :values="['HITS', 'RUN']"
+      @update:model-value="set({ measure: $event })"
     />
-    <v-select
+    <OneOf
       v-if="goal.tie"
       :model-value="goal.tie"
       :label="t('drillEdit.tie')"
-      :items="items('drillEdit.ties', ['FIRST', 'EQUAL_TURNS'])"
-      hide-details
-      @update:model-value="set({ tie: $event as 'FIRST' | 'EQUAL_TURNS' })"
+      words="drillEdit.ties"
+      :values="['FIRST', 'EQUAL_TURNS']"
+      @update:model-value="set({ tie: $event })"
     />
-    <v-select
+    <OneOf
       v-if="goal.signal"
       :model-value="goal.signal"
       :label="t('drillEdit.signal')"
-      :items="items('drillEdit.signals', ['COUNTS', 'TOO_LATE'])"
-      hide-details
-      @update:model-value="set({ signal: $event as 'COUNTS' | 'TOO_LATE' })"
+      words="drillEdit.signals"
+      :values="['COUNTS', 'TOO_LATE']"
+      @update:model-value="set({ signal: $event })"
     />
     <template v-if="goal.kind === 'RALLY'">
-      <v-select
+      <OneOf
         :model-value="goal.counts ?? 'ALL'"
         :label="t('rallies.counts.label')"
-        :items="items('rallies.counts', ['ALL', 'OWN', 'AFTER_THE_SERVE'])"
-        hide-details
-        @update:model-value="set({ counts: $event as NonNullable<Goal['counts']> })"
+        words="rallies.counts"
+        :values="['ALL', 'OWN', 'AFTER_THE_SERVE']"
+        @update:model-value="set({ counts: $event })"
       />
-      <v-select
+      <OneOf
         :model-value="goal.partnerMiss ?? 'ENDS_IT'"
         :label="t('rallies.partnerMiss.label')"
-        :items="items('rallies.partnerMiss', ['ENDS_IT', 'VOIDS_IT', 'RESUMES'])"
-        hide-details
-        @update:model-value="set({ partnerMiss: $event as NonNullable<Goal['partnerMiss']> })"
+        words="rallies.partnerMiss"
+        :values="['ENDS_IT', 'VOIDS_IT', 'RESUMES']"
+        @update:model-value="set({ partnerMiss: $event })"
       />
     </template>
     <div v-if="goal.headStarts" class="row">
@@ -124,12 +124,12 @@ const setHeadStart = (place: number, points: number) =>
         :longest="60"
         @update:model-value="set({ what: $event })"
       />
-      <v-select
-        :model-value="goal.better"
+      <OneOf
+        :model-value="goal.better ?? 'MORE'"
         :label="t('drillEdit.better')"
-        :items="items('drillEdit.betters', ['MORE', 'LESS'])"
-        hide-details
-        @update:model-value="set({ better: $event as 'MORE' | 'LESS' })"
+        words="drillEdit.betters"
+        :values="['MORE', 'LESS']"
+        @update:model-value="set({ better: $event })"
       />
     </template>
     <WordsField

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { DraftLevel, TargetSet } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
 import CountField from './CountField.vue'
 import GoalFields from './GoalFields.vue'
 import MoveFields from './MoveFields.vue'
@@ -27,7 +28,6 @@ const targetItems = computed(() => [
 ])
 const FREEDOMS = ['FED', 'FIXED', 'RANDOM', 'SEMI_OPEN', 'GAME', 'MATCH'] as const
 const freedomItems = [{ value: '', title: t('drillEdit.asTheDrill') }, ...FREEDOMS.map((value) => ({ value, title: t(`freedom.${value}`) }))]
-const handItems = (['STRONGER_HAND', 'WEAKER_HAND'] as const).map((value) => ({ value, title: t(`drillEdit.hand.${value}`) }))
 
 type Dials = DraftLevel['dials']
 function setDials(given: { [name in keyof Dials]?: Dials[name] | undefined }) {
@@ -119,11 +119,11 @@ const percent = computed(() => props.level.coachTarget === undefined ? undefined
         hide-details
         @update:model-value="setDials({ freedom: $event === '' ? undefined : $event as Dials['freedom'] })"
       />
-      <v-select
+      <OneOf
         :model-value="level.dials.hitting"
         :label="t('drillEdit.hitting')"
-        :items="handItems"
-        hide-details
+        words="drillEdit.hand"
+        :values="['STRONGER_HAND', 'WEAKER_HAND']"
         @update:model-value="setDials({ hitting: $event })"
       />
     </details>

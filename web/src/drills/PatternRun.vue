@@ -3,6 +3,7 @@ import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Pattern } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
 
 /** How a pattern runs: what comes again, what follows it, and what a break does. */
 const props = defineProps<{ pattern: Pattern }>()
@@ -11,7 +12,6 @@ const { t } = useI18n()
 const THEN = ['STOP', 'AGAIN', 'PLAY'] as const
 const AFTER = ['START_AGAIN', 'GO_ON', 'STEP_BACK'] as const
 const MISS = ['POINT_LOST', 'REPLAYED', 'SECOND_TRY'] as const
-const items = <T extends string>(values: readonly T[], words: string) => values.map((value) => ({ value, title: t(`${words}.${value}`) }))
 const repeats = computed(() => props.pattern.repeats ?? [])
 const free = computed(() => (repeats.value.at(-1)?.last ?? -1) + 1)
 const numbers = computed(() => props.pattern.steps.map((_, place) => ({ value: place, title: String(place + 1) })))
@@ -24,26 +24,26 @@ const times = (at: number, given: string) => Number(given) > 0 && setRepeat(at, 
 
 <template>
   <div class="run">
-    <v-select
+    <OneOf
       :model-value="pattern.then ?? 'STOP'"
       :label="t('pattern.then.label')"
-      :items="items(THEN, 'pattern.then')"
-      hide-details
+      words="pattern.then"
+      :values="THEN"
       @update:model-value="emit('set', { then: $event })"
     />
-    <v-select
+    <OneOf
       :model-value="pattern.afterBreak ?? 'START_AGAIN'"
       :label="t('pattern.afterBreak.label')"
-      :items="items(AFTER, 'pattern.afterBreak')"
-      hide-details
+      words="pattern.afterBreak"
+      :values="AFTER"
       @update:model-value="emit('set', { afterBreak: $event })"
     />
-    <v-select
+    <OneOf
       v-if="pattern.then === 'PLAY'"
       :model-value="pattern.openingMiss ?? 'POINT_LOST'"
       :label="t('pattern.openingMiss.label')"
-      :items="items(MISS, 'pattern.openingMiss')"
-      hide-details
+      words="pattern.openingMiss"
+      :values="MISS"
       @update:model-value="emit('set', { openingMiss: $event })"
     />
     <div v-for="(one, place) in repeats" :key="place" class="repeat">

@@ -3,6 +3,7 @@ import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Actor, PatternStep, Zone } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
 import { usePatterns } from '@/shared/patterns'
 
 /** One step of a pattern: who, from where, and what it may be. */
@@ -37,11 +38,11 @@ const setWay = (at: number, given: Partial<PatternStep['ways'][number]>) =>
       hide-details
       @update:model-value="emit('set', { from: $event })"
     />
-    <v-select
+    <OneOf
       :model-value="step.when ?? 'ANY'"
       :label="t('pattern.whenItIs')"
-      :items="BALLS.map((value) => ({ value, title: t(`pattern.incoming.${value}`) }))"
-      hide-details
+      words="pattern.incoming"
+      :values="BALLS"
       @update:model-value="emit('set', { when: $event })"
     />
     <div v-for="(way, place) in step.ways" :key="place" class="way">
