@@ -71,7 +71,9 @@ const live = useLive(charted, () => rung.value, hand.enter, feedback)
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
 const standing = computed(() => rung.value ? goals.standing(rung.value, set.value) : '')
 const { count, sides, names } = useSides(charted, rung, person, players)
-const pattern = usePattern(charted, () => rung.value, () => names.value, hand.enter, feedback)
+const pattern = usePattern(
+  charted, () => rung.value, () => names.value, () => court.value?.strokes ?? [], () => !!surface.value && isFacing(surface.value),
+  hand.enter, feedback)
 
 onMounted(() => {
   ready.value = load()
@@ -123,7 +125,8 @@ function leaveKeys(event: MouseEvent) {
 const nextSide = () => void hand.toSide((now) => (now + 1) % sides.value)
 const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
 const touches = useTouches(
-  (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(place) : hand.land(place)), hand.flick)
+  (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(place) : hand.land(place)),
+  (from, to) => hand.closeShot.value ? hand.flick(from, to) : pattern.slide(from, to))
 const keys = actionsOf({
   charted, hand, live, pattern, way, countIs, help, turn: turnCourt, nextSide, skip: () => emit('skip'),
 })
@@ -224,7 +227,6 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         :charted="charted"
         :live="live"
         :pattern="pattern"
-        :strokes="court?.strokes ?? []"
         :names="names"
         :players="players"
         :player="person"

@@ -15,8 +15,6 @@ const props = defineProps<{
   now: PatternNow
   charted: ReturnType<typeof useSet>
   chosen: Shot | undefined
-  /** Strokes that are usual on this court. */
-  strokes: string[]
 }>()
 const emit = defineEmits<{ enter: [write: () => Logged] }>()
 const { t } = useI18n()
@@ -29,7 +27,7 @@ const tally = computed(() => {
   return t('pattern.tally', { whole, broken, others: byOthers })
 })
 /** The shot whose stroke can be said: the chosen one, or the player's last. */
-const struck = computed(() => props.chosen ?? props.set?.shots.filter((shot) => !shot.hitter).at(-1))
+const struck = computed(() => props.chosen ?? props.now.lastOwn.value)
 
 const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
@@ -61,8 +59,7 @@ const breaks = computed(() => {
     <p class="next-step" data-test="next-step">{{ now.next.value }}</p>
     <StrokeChoice
       :shot="struck"
-      :step="steps[struck?.step ?? -1]"
-      :strokes="strokes"
+      :strokes="now.strokesOf(struck)"
       :closed="!set || set.closed"
       @stroke="(shot, stroke) => emit('enter', () => charted.stroke(shot, stroke))"
     />

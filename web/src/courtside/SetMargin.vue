@@ -46,8 +46,6 @@ const props = defineProps<{
   charted: ReturnType<typeof useSet>
   live: Live
   pattern: PatternNow
-  /** Strokes that are usual on this court. */
-  strokes: string[]
   /** Who is in the set, in the order of its sides. */
   names: string[]
   players: Player[]
@@ -112,7 +110,6 @@ const parts = computed(() => {
         :now="pattern"
         :charted="charted"
         :chosen="chosen?.shot"
-        :strokes="strokes"
         @enter="emit('enter', $event)"
       />
     </div>

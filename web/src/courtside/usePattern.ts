@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Actor, Ending, Level, Role } from '@/shared/api'
+import { toDrawing, type Place } from '@/court/turn'
+import type { Actor, Ending, Level, Role, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
@@ -10,6 +11,7 @@ import type { useSet } from './useSet'
 /** A pattern as it is charted: the step that is next, the pass that is on, and how others end it. */
 export function usePattern(
   charted: ReturnType<typeof useSet>, rung: () => Level | undefined, names: () => string[],
+  strokes: () => string[], facing: () => boolean,
   enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
   const { t } = useI18n()
@@ -44,6 +46,31 @@ export function usePattern(
     return isOpen.value ? t('pattern.open') : asked.map((step) => stepWords(step, target)).join(' / ')
   })
 
+  /** The player's last shot. */
+  const lastOwn = computed(() => charted.set.value?.shots.filter((shot) => !shot.hitter).at(-1))
+
+  /** Strokes that a shot may have been, those that its step asks for first. */
+  function strokesOf(shot: Shot | undefined): string[] {
+    const asked = (pattern.value?.steps[shot?.step ?? -1]?.ways ?? []).map((way) => way.stroke ?? '')
+    return [...new Set([...asked, ...strokes(), shot?.stroke ?? ''])].filter((stroke) => stroke !== '')
+  }
+
+  /** A slide of the touch that charted a shot says its stroke: one of the first four, by its direction on the drawing. */
+  function slide(from: Place, to: Place) {
+    const shot = lastOwn.value
+    const [one, other] = [from, to].map((place) => toDrawing(place, settings.standpoint, facing()))
+    if (!pattern.value || !shot || !one || !other) {
+      return
+    }
+    const [x, y] = [other.x - one.x, other.y - one.y]
+    const way = Math.abs(x) > Math.abs(y) ? (x > 0 ? 1 : 3) : y > 0 ? 2 : 0
+    const stroke = strokesOf(shot)[way]
+    if (stroke !== undefined) {
+      void enter(() => charted.stroke(shot.id, stroke))
+      cue('tick')
+    }
+  }
+
   async function end(ending: Ending) {
     await enter(() => charted.endRally(ending, settings.standpoint))
     cue('miss')
@@ -72,7 +99,7 @@ export function usePattern(
     letBall: () => pattern.value && void end({ how: 'STOPPED' }),
   }
 
-  return { pattern, passes, as, expected, isOpen, lit, next, endings, end: (ending: Ending) => void end(ending), ends }
+  return { pattern, passes, as, expected, isOpen, lit, next, endings, lastOwn, strokesOf, slide, end: (ending: Ending) => void end(ending), ends }
 }
 
 export type PatternNow = ReturnType<typeof usePattern>

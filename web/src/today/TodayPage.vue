@@ -53,7 +53,7 @@ onBeforeUnmount(() => {
 watch(answer, async (now) => {
   if (now && !now.today.cached) {
     await complete()
-    void import('@/courtside/CourtsidePage.vue')
+    void import('@/courtside/CourtsidePage.vue').catch(() => undefined)
     void askClub().catch(() => undefined)
     for (const { player, drill, track } of now.today.data.due) {
       if (!left) {

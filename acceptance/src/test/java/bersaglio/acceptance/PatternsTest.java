@@ -180,6 +180,10 @@ class PatternsTest {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("smash"))
                 .click();
         court.shows("0 of 1");
-        court.press("Undo").shows("1 of 1").sent();
+        court.press("Undo").shows("1 of 1");
+        court.clickAndFlick(-1.5, 0.7, 1.5, 0.7).shows("1 of 2").sent();
+        assertThat(ChartingTest.storedSet(hall, court).at("/shots/2/stroke").asString())
+                .as("the second of the strokes that are offered: a slide to the right")
+                .isEqualTo("serve");
     }
 }
