@@ -11,7 +11,9 @@ const { t } = useI18n()
 const goals = useGoals()
 const count = computed(() => props.set?.count ?? props.level.fresh)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
-const past = computed(() => props.set?.shots.filter((shot) => !shot.counted).length ?? 0)
+/** Shots past the block; in a pattern those that were for one of its steps. */
+const past = computed(() => props.set?.shots.filter((shot) =>
+  !shot.counted && (!props.level.dials.pattern || shot.step !== undefined)).length ?? 0)
 const disputed = computed(() => props.set?.counts.filter((said) => said.claims.length > 0).at(-1))
 const facts = computed(() => [
   props.level.goal.kind === 'QUOTA'

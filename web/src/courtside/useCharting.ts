@@ -124,9 +124,13 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
   const { land, landInZone } = landingsOf(charted, log, settings)
 
+  /** One by one; of a pattern they are its passes, of whose steps nothing is said. */
   async function logRow(row: string) {
+    const rung = seen.rung.value
     for (const one of row) {
-      await logKey(plain(one === '1' ? 'HIT' : 'NOT_HIT'))
+      await (rung?.dials.pattern && rung.unit === 'PASS' && rung.hitsAlone
+        ? log(() => charted.countHits(Number(one), 1, settings.caller, settings.standpoint))
+        : logKey(plain(one === '1' ? 'HIT' : 'NOT_HIT')))
     }
   }
 
@@ -233,11 +237,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     return id
   }
 
-  async function closeOpen() {
-    if (set.value && !set.value.closed) {
-      await closeOrNext()
-    }
-  }
+  const closeOpen = async () => set.value && !set.value.closed ? closeOrNext() : undefined
 
   function lay(laid: Laid[]): string {
     const problem = charted.under({ laid })

@@ -166,6 +166,16 @@ class PatternsTest {
     }
 
     @Test
+    void passesAreEnteredAfterTheSetAsARow(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Teo Pattern", "RIGHT"), DRILL);
+        WaysInTest.way(page, "After the set");
+        court.press("Hit").press("Hit").press("Not hit").press("Hit");
+        court.press("Enter 4 balls").shows("3 of 4").sent();
+        assertThat(ChartingTest.storedSet(hall, court).get("row").asString()).isEqualTo("1101");
+    }
+
+    @Test
     void theStrokeIsAsAskedUntilSomebodySaysOtherwiseAndAPassGoesOnAfterAReload(Hall hall) {
         Page page = hall.tablet();
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Ada Pattern", "RIGHT"), DRILL);

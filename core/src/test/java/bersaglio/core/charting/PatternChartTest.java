@@ -3,6 +3,7 @@ package bersaglio.core.charting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import bersaglio.core.charting.SetEvent.HitsCounted;
 import bersaglio.core.charting.SetEvent.RallyEnded;
 import bersaglio.core.charting.SetEvent.SetOpened;
 import bersaglio.core.charting.SetEvent.SetTurned;
@@ -143,6 +144,17 @@ class PatternChartTest {
         assertThat(set.rhythm()).as("one pass has no next").isEqualTo(Rhythm.NONE);
         land(NET, LEFT);
         assertThat(tape.replay().rhythm()).as("from pass to pass").isEqualTo(new Rhythm(1, 2000));
+    }
+
+    @Test
+    void passesThatWereCountedAfterwardsAreTrialsOfWhichNoStepIsKnown() {
+        for (int whole : new int[] {1, 0, 1}) {
+            tape.add(new HitsCounted(whole, 1, Caller.COACH, 0));
+        }
+        ChartedSet set = tape.replay();
+        assertThat(set.attempt().trials()).isEqualTo("101");
+        assertThat(set.passes().over()).isEmpty();
+        assertThat(set.standing()).isEqualTo(Standing.MET);
     }
 
     @Test
