@@ -80,7 +80,7 @@ class DesignTest {
                 bad("ways.1", () -> new Compare(List.of("a", ""), 4)),
                 bad("tries", () -> new MissRule(Does.COUNT_ON, 3, 0)),
                 bad("owes", () -> MissRule.owing(21)),
-                bad("side", () -> new Step.Ball(true, 4, 0, 0, 0)),
+                bad("team", () -> new Step.Ball(true, 4, 0, 0, 0)),
                 bad("value", () -> new Step.Value(-1, 0, 0)),
                 bad("balls", () -> new CountUnit(CountUnit.Kind.PAIR, 3, CountUnit.FirstMiss.USES_UP_A_TRY)),
                 bad("balls", () -> new CountUnit(CountUnit.Kind.BALL, 2, CountUnit.FirstMiss.USES_UP_A_TRY)),
