@@ -256,7 +256,7 @@ class NetworkTest {
                 .isEqualTo(200));
     }
 
-    private static void waitForServiceWorker(Page page) {
+    static void waitForServiceWorker(Page page) {
         page.evaluate("() => navigator.serviceWorker.ready.then(() => undefined)");
         page.waitForCondition(() ->
                 (Boolean) page.evaluate("async () => (await caches.keys()).some((key) => key.includes('precache'))"));

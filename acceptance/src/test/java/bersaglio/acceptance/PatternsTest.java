@@ -166,6 +166,26 @@ class PatternsTest {
     }
 
     @Test
+    void withoutANetworkAPatternGoesOnOverAReloadAndArrivesOnce(Hall hall) {
+        Page page = hall.installed();
+        page.navigate(hall.address());
+        NetworkTest.waitForServiceWorker(page);
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Ugo Pattern", "RIGHT"), DRILL);
+        court.key("1").key("2").shows("1 of 1").sent();
+        page.context().setOffline(true);
+        court.key("1").key("b").key("1");
+        page.reload();
+        court.ready();
+        assertThat(page.getByTestId("next-step")).hasText("A: clear to rear left");
+        court.key("0").shows("1 of 2");
+        assertThat(page.getByTestId("passes")).hasText("1 whole · 1 broken · 1 ended by others");
+        page.context().setOffline(false);
+        court.sent();
+        assertThat(ChartingTest.storedSet(hall, court).at("/passes/byOthers").asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
     void passesAreEnteredAfterTheSetAsARow(Hall hall) {
         Page page = hall.tablet();
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Teo Pattern", "RIGHT"), DRILL);

@@ -46,6 +46,11 @@ final class Counting {
         return scoring && !course.isFull();
     }
 
+    /** Whether nothing counts yet. */
+    boolean findsRange() {
+        return !scoring;
+    }
+
     void take(Step step) {
         course.take(step);
     }

@@ -23,6 +23,11 @@ final class RallyCount {
         now.add(by);
     }
 
+    /** Of the rally that is on. */
+    int contactsNow() {
+        return now.size();
+    }
+
     /**
      * @return the length that it is for this goal; nothing where it is no try, or goes on
      */

@@ -93,13 +93,18 @@ final class SetReplay {
     }
 
     void over(Ending ending, long at) {
+        if (following.isPresent() && counting.findsRange()) {
+            return;
+        }
         if (following.isPresent()) {
             following.get().end(ending, at).ifPresent(whole -> pass(whole, at));
             last = Optional.empty();
         } else {
             Goal goal = asked.rung().goal();
             Rally rally = goal instanceof Rally own ? own : NO_GOAL;
-            rallies.end(ending, at, rally).ifPresent(length -> take(new Step.Value(length, 0, at)));
+            // All of them were hit, whichever of them the goal counts.
+            valuesTaken += rallies.contactsNow();
+            rallies.end(ending, at, rally).ifPresent(length -> counting.take(new Step.Value(length, 0, at)));
         }
     }
 
@@ -110,7 +115,7 @@ final class SetReplay {
     private Shot shot(LoggedShot shot) {
         Umpire umpire = umpires.get(shot.when.stance());
         List<Point> places = turned ? umpire.turned(shot.places) : shot.places;
-        if (following.isPresent() && !shot.late() && !shot.inNoOrder) {
+        if (following.isPresent() && !shot.late() && !shot.inNoOrder && !counting.findsRange()) {
             return inPattern(following.get(), shot, umpire, places);
         }
         Ruling ruling = shot.rule(umpire, places);

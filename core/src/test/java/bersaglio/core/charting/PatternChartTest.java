@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import bersaglio.core.charting.SetEvent.HitsCounted;
 import bersaglio.core.charting.SetEvent.RallyEnded;
+import bersaglio.core.charting.SetEvent.ScoringStarted;
 import bersaglio.core.charting.SetEvent.SetOpened;
 import bersaglio.core.charting.SetEvent.SetTurned;
 import bersaglio.core.charting.SetEvent.ShotCalled;
@@ -155,6 +156,18 @@ class PatternChartTest {
         assertThat(set.attempt().trials()).isEqualTo("101");
         assertThat(set.passes().over()).isEmpty();
         assertThat(set.standing()).isEqualTo(Standing.MET);
+    }
+
+    @Test
+    void whatFindsTheRangeIsNoPass() {
+        Drill ranging = drill("passes find range until the coach says", "then stop");
+        Tape range = Tape.of(ranging, "r1", "nora", Hand.RIGHT, 1)
+                .add(new ShotLanded(NET, Caller.COACH))
+                .add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
+        assertThat(range.replay().passes().over()).isEmpty();
+        assertThat(range.replay().passes().now()).isEmpty();
+        range.add(new ScoringStarted()).add(new ShotLanded(NET, Caller.COACH));
+        assertThat(range.replay().passes().counts()).containsExactly(new StepCount(0, 1, 1));
     }
 
     @Test

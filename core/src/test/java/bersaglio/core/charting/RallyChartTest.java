@@ -99,6 +99,9 @@ class RallyChartTest {
             }
             one.add(new RallyEnded(Ending.PLANNED));
             double length = one.replay().count().progress().score();
+            assertThat(one.replay().volumes().get(0).balls())
+                    .as("balls hit, by " + counts)
+                    .isEqualTo(4);
             assertThat(length).as(counts.name()).isEqualTo(counts == Contacts.ALL ? 7 : counts == Contacts.OWN ? 4 : 6);
         }
     }
