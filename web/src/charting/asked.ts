@@ -1,6 +1,6 @@
 import {
-  api, type Club, type ClubList, type Drill, type Forecast, type KeptTarget, type Ledger, type LevelPasses, type LevelRallies,
-  type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
+  api, type Club, type ClubList, type Drill, type Forecast, type GroupLine, type GroupView, type KeptTarget, type Ledger, type LevelPasses,
+  type LevelRallies, type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
 import { clearOut } from './clearing'
@@ -100,6 +100,19 @@ export function askPlayer(player: string): Promise<Asked<PlayerPageView>> {
 export function askLedger(player: string, drill: string, track = ''): Promise<Asked<Ledger>> {
   return ask(`ledger.${player}.${drill}.${track}`, () =>
     api.GET('/api/players/{player}/ledger', { params: { path: { player }, query: { drill, track } } }))
+}
+
+/** The groups of a day, as an ISO date. */
+export function askGroups(day: string): Promise<Asked<GroupLine[]>> {
+  return ask(`groups.${day}`, () => api.GET('/api/groups/{day}', { params: { path: { day } } }))
+}
+
+/** A group as the server has it. */
+export function askGroup(run: string): Promise<Asked<GroupView>> {
+  return ask(`group.${run}`, async () => {
+    const { data, response } = await api.GET('/api/runs/{run}', { params: { path: { run } } })
+    return { ...data?.group && { data: data.group }, response }
+  })
 }
 
 /** A player's record with its latest sets. */

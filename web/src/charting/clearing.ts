@@ -41,8 +41,11 @@ export function outlived(stored: Kept[], going: Set<string>, ledgers: Map<string
   })
 }
 
-/** A set that was left open lately may be gone on with. */
+/** What was left open lately may be gone on with. */
 function isOpen(all: Kept[], now: number): boolean {
+  if (all.some(({ event }) => event.kind === 'group.ended')) {
+    return false
+  }
   const ends = all.filter(({ event }) => event.kind === 'set.closed' || event.kind === 'set.reopened')
   return ends.at(-1)?.event.kind !== 'set.closed' && all.some(({ event }) => now - event.wall < LEDGER_DAYS * DAY)
 }

@@ -25,6 +25,9 @@ export type About = string[]
 /** Sets of a player on a drill version. */
 export const aboutSets = (player: string, drill: string): About => ['set', player, drill]
 
+/** One group, which nothing else bears on. */
+export const aboutGroup = (run: string): About => ['group', run]
+
 /** An event with what its run is about. */
 export interface Entry { event: NewEvent, about: About }
 

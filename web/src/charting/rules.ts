@@ -1,5 +1,5 @@
 import type {
-  Actor, Advice, ChartEvent, Drill, From, Hand, Laid, Lying, PassReport, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet,
+  Actor, Advice, ChartEvent, Drill, From, GroupView, Hand, Laid, Lying, PassReport, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet,
   Verdict,
 } from '@/shared/api'
 import { clubDays } from '@/shared/clock'
@@ -62,6 +62,8 @@ export interface Preview {
 
 export type Change = { kind: 'MIRROR' } | { kind: 'OTHER_END' } | { kind: 'SCALE', factor: number, about: Place }
 
+export type Call = GroupView['call']
+
 export type Or<T> = T | { problem: RulesProblem }
 
 /** A set with its shots from the first that changed on. */
@@ -92,6 +94,14 @@ export async function loadRules() {
   function queue(now: Queue, act: QueueAct, player = ''): Or<QueueTurn> {
     return JSON.parse(rules.queue(JSON.stringify(now), act, player))
   }
+
+  /** A group, as these events make it. */
+  function group(events: ChartEvent[]): Or<{ group: GroupView }> {
+    return JSON.parse(rules.group(JSON.stringify(events)))
+  }
+
+  /** What to call out in a turn of such a length, so many before its end, when so many are done. */
+  const groupCall = (length: number, ahead: number, done: number): Call => rules.groupCall(length, ahead, done) as Call
 
   /** The chart of one set; every call is answered at once, from this device. */
   function chart(drill: Drill, history: SetLine[]) {
@@ -130,7 +140,7 @@ export async function loadRules() {
     }
   }
 
-  return { standing, lying, preview, queue, chart }
+  return { standing, lying, preview, queue, group, groupCall, chart }
 }
 
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */

@@ -58,7 +58,10 @@ const others = computed(() => {
       <v-btn to="/players" color="primary" variant="flat">{{ t('players.add') }}</v-btn>
     </PlainState>
     <div v-else-if="!chosen" class="begin">
-      <h1>{{ t('courtside.choose') }}</h1>
+      <header>
+        <h1>{{ t('courtside.choose') }}</h1>
+        <v-btn to="/groups">{{ t('group.open') }}</v-btn>
+      </header>
       <WhoIsHere :players="answer?.club.data.players ?? []" :day="answer?.today.data.day ?? ''" />
       <ul class="people">
         <li v-for="{ player, first } in people" :key="player.id">

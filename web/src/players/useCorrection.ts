@@ -11,17 +11,18 @@ export function useCorrection() {
   async function correct(run: string, kind: ChartEvent['kind'], body: ChartEvent['body']) {
     const { data } = await api.GET('/api/runs/{run}', { params: { path: { run } } })
     const last = data?.events.at(-1)
-    if (!data || !last) {
+    const set = data?.set
+    if (!set || !last) {
       throw new Error('the set is not there')
     }
     const device = await deviceId()
-    const own = data.events.filter((event) => event.pen === data.set.pen).at(-1)?.device === device
-    const pen = own ? data.set.pen : data.set.pen + 1
+    const own = data.events.filter((event) => event.pen === set.pen).at(-1)?.device === device
+    const pen = own ? set.pen : set.pen + 1
     const event = (what: ChartEvent['kind'], its: ChartEvent['body']): NewEvent => ({
-      id: uuid(), kind: what, v: EVENT_VERSION, session: data.set.session, run, pen, device,
-      at: Math.max(0, clubTime() - data.set.openedAt), wall: clubTime(), body: its,
+      id: uuid(), kind: what, v: EVENT_VERSION, session: set.session, run, pen, device,
+      at: Math.max(0, clubTime() - set.openedAt), wall: clubTime(), body: its,
     })
-    const { player, drill } = data.set
+    const { player, drill } = set
     const put = (one: NewEvent) => outbox.put({ event: one, about: aboutSets(player, drill) })
     if (!own) {
       await put(event('pen.taken', { pen, lastSeen: last.id }))

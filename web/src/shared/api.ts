@@ -44,6 +44,9 @@ export type Measure = Schemas['LocalMeasure']
 export type AimReport = Schemas['AimReport']
 export type Laid = Schemas['ConditionsLaid']
 export type OpenQueue = Schemas['OpenQueue']
+export type GroupView = Schemas['GroupView']
+export type GroupForm = Schemas['Form']
+export type GroupLine = Schemas['GroupLine']
 export type Ledger = Schemas['LedgerView']
 export type Today = Schemas['TodayView']
 export type Due = Schemas['DueView']
@@ -81,6 +84,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 6
+export const EVENT_VERSION = 7
 
 export const api = createClient<paths>({ baseUrl: '/' })

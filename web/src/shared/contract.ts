@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_7"];
+        get: operations["page_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -252,6 +252,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["target"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["groups"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -564,6 +580,22 @@ export interface paths {
         patch: operations["error_4"];
         trace?: never;
     };
+    "/groups/**": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/index.html": {
         parameters: {
             query?: never;
@@ -571,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_6"];
+        get: operations["page_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -587,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_4"];
+        get: operations["page_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -603,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_5"];
+        get: operations["page_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -752,6 +784,14 @@ export interface components {
             ahead: number;
             /** Format: int64 */
             since: number;
+        };
+        Changeover: {
+            /** Format: int32 */
+            ahead: number;
+            /** @enum {string} */
+            by: "BALLS" | "POINTS" | "MINUTES";
+            /** Format: int32 */
+            every: number;
         };
         ChartedRally: {
             /** Format: int64 */
@@ -967,7 +1007,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -975,7 +1015,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1018,6 +1058,26 @@ export interface components {
             tries: number;
             /** Format: double */
             wanted: number;
+        };
+        Form: {
+            change?: components["schemas"]["Changeover"];
+            /** Format: int32 */
+            courts?: number;
+            doubles?: boolean;
+            /** Format: int32 */
+            feeders?: number;
+            /** Format: int32 */
+            finish?: number;
+            /** Format: int32 */
+            hitters?: number;
+            /** @enum {string} */
+            kind: "PAIRINGS" | "ROTATION" | "TEAMS";
+            /** Format: int32 */
+            opponents?: number;
+            /** Format: int32 */
+            rounds?: number;
+            /** Format: int32 */
+            teams?: number;
         };
         Goal: {
             /** Format: int32 */
@@ -1075,6 +1135,89 @@ export interface components {
             what?: string;
             /** Format: int32 */
             zones?: number;
+        };
+        GroupEventGroupEnded: Record<string, never>;
+        GroupEventGroupOpened: {
+            drill?: string;
+            form: components["schemas"]["Form"];
+            players: string[];
+        };
+        GroupEventMemberCame: {
+            player: string;
+        };
+        GroupEventMemberLeft: {
+            player: string;
+        };
+        GroupEventTeamScored: {
+            /** Format: int32 */
+            team: number;
+        };
+        GroupEventTurnChanged: Record<string, never>;
+        GroupLine: {
+            drill?: string;
+            ended: boolean;
+            form: string;
+            /** Format: int64 */
+            openedAt: number;
+            players: string[];
+            /** Format: uuid */
+            run: string;
+            /** Format: int32 */
+            turns: number;
+        };
+        GroupMemberView: {
+            /** Format: int32 */
+            fed: number;
+            here: boolean;
+            /** Format: int32 */
+            hit: number;
+            /** Format: int32 */
+            opposed: number;
+            /** Format: int32 */
+            played: number;
+            player: string;
+            /** Format: int32 */
+            waited: number;
+        };
+        GroupRoundView: {
+            points: number[];
+        };
+        GroupView: {
+            /** @enum {string} */
+            call: "NOTHING" | "SOON" | "STOP";
+            change: components["schemas"]["Changeover"];
+            /** Format: int32 */
+            claims: number;
+            counts: components["schemas"]["CountSaid"][];
+            drill?: string;
+            ended: boolean;
+            form: components["schemas"]["Form"];
+            lastTurn: boolean;
+            /** Format: int32 */
+            length: number;
+            members: components["schemas"]["GroupMemberView"][];
+            next: components["schemas"]["Spot"][];
+            on: components["schemas"]["Spot"][];
+            /** Format: int64 */
+            openedAt: number;
+            /** Format: int64 */
+            paused: number;
+            /** Format: int64 */
+            pausedSince?: number;
+            /** Format: int32 */
+            pen: number;
+            points: number[];
+            redo?: string;
+            rounds: components["schemas"]["GroupRoundView"][];
+            run: string;
+            session: string;
+            /** Format: int64 */
+            since: number;
+            struck: boolean;
+            /** Format: int32 */
+            turn: number;
+            undo?: string;
+            won: number[];
         };
         HeldView: {
             /** Format: int32 */
@@ -1632,8 +1775,9 @@ export interface components {
         };
         RunView: {
             events: components["schemas"]["EventView"][];
+            group?: components["schemas"]["GroupView"];
             kind: string;
-            set: components["schemas"]["SetView"];
+            set?: components["schemas"]["SetView"];
         };
         Running: {
             /** Format: int64 */
@@ -1998,6 +2142,15 @@ export interface components {
             /** Format: double */
             scale: number;
         };
+        Spot: {
+            /** Format: int32 */
+            court: number;
+            player: string;
+            /** @enum {string} */
+            post: "HITTER" | "FEEDER" | "OPPONENT" | "PLAYER" | "WAITING";
+            /** Format: int32 */
+            team: number;
+        };
         SquadView: {
             members: components["schemas"]["MemberView"][];
         };
@@ -2215,7 +2368,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    page_7: {
+    page_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -2588,6 +2741,28 @@ export interface operations {
                 };
                 content: {
                     "application/geo+json": Record<string, never>;
+                };
+            };
+        };
+    };
+    groups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GroupLine"][];
                 };
             };
         };
@@ -3052,7 +3227,7 @@ export interface operations {
             };
         };
     };
-    page_3: {
+    page_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3232,7 +3407,7 @@ export interface operations {
             };
         };
     };
-    page_6: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3252,7 +3427,7 @@ export interface operations {
             };
         };
     };
-    page_4: {
+    page_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3273,6 +3448,26 @@ export interface operations {
         };
     };
     page_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page_6: {
         parameters: {
             query?: never;
             header?: never;

@@ -36,3 +36,8 @@ export function asWeekday(isoDay: string): string {
 export function asMetres(length: number): string {
   return metres.format(length)
 }
+
+/** "4:05" */
+export function asMinutes(seconds: number): string {
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}

@@ -78,6 +78,7 @@ watch(answer, async (now) => {
       <header>
         <h1>{{ t('today.title', { date: asWeekday(answer?.today.data.day ?? '') }) }}</h1>
         <router-link :to="`/sessions/${answer?.today.data.day}`">{{ t('session.open') }}</router-link>
+        <router-link to="/groups">{{ t('group.open') }}</router-link>
         <p v-if="answer?.club.data.demo" class="soft">{{ t('app.demo') }}</p>
       </header>
       <WhoIsHere v-if="answer" :players="answer.club.data.players" :day="answer.today.data.day" />

@@ -188,18 +188,23 @@ enum Hands {
 
     /** Chooses of a list that is searched by typing. */
     void playWith(Page page, String partner) {
-        Locator field =
-                page.locator(".v-input:has(label:text-is(\"With\")) input").first();
-        Locator wanted = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(partner));
-        field.fill(partner);
+        find(page, "With", partner);
+        assertThat(page.locator(".v-chip").filter(new Locator.FilterOptions().setHasText(partner)))
+                .isVisible();
+    }
+
+    void find(Page page, String label, String option) {
+        Locator field = page.locator(".v-input:has(label:text-is(\"" + label + "\")) input:not([type=hidden])")
+                .first();
+        Locator wanted = page.getByRole(
+                AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true));
+        field.fill(option);
         if (this == FINGERS_ON_A_PHONE) {
             wanted.tap();
         } else {
             wanted.waitFor();
             field.press("Enter");
         }
-        assertThat(page.locator(".v-chip").filter(new Locator.FilterOptions().setHasText(partner)))
-                .isVisible();
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
         page.evaluate("document.activeElement.blur()");

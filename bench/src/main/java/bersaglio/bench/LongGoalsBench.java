@@ -174,7 +174,7 @@ final class LongGoalsBench {
     }
 
     private static List<?> asked(Page page, Drill drill) {
-        Device device = new Device(Device.newId());
+        Device device = new Device(Device.newId(), Device.newId());
         boolean sides = drill.level(1).goal() instanceof Race || drill.level(1).goal() instanceof Duel;
         List<String> events = new ArrayList<>();
         events.add(device.event(

@@ -92,6 +92,27 @@ public final class Face {
     }
 
     /**
+     * A group as its events make it.
+     *
+     * @return the {@code group}, or the {@code problem}
+     */
+    @JSExport
+    public static String group(String events) {
+        return Groups.group(events);
+    }
+
+    /**
+     * What to call out in a turn.
+     *
+     * @param length balls, points or seconds of a turn, called {@code ahead} of its end, when so many are {@code done}
+     * @return NOTHING, SOON or STOP
+     */
+    @JSExport
+    public static String groupCall(int length, int ahead, int done) {
+        return Groups.call(length, ahead, done);
+    }
+
+    /**
      * How a target lies.
      *
      * @param conditions hands, side, and where given the stance and what was laid

@@ -194,6 +194,20 @@ class TwinTest {
         assertAlike("", inThePage(folder, "targets.mjs", cases), Json.parse(expected.toString()));
     }
 
+    /** Who is where, as people come and go. */
+    @Test
+    void thePageAndTheServerAgreeOnGroups(@TempDir Path folder) throws Exception {
+        JsonArray cases = new JsonArray();
+        JsonArray expected = new JsonArray();
+        for (int seed = 1; seed <= CASES; seed++) {
+            JsonArray events = new JsonArray();
+            new RandomGroup(new Random(seed)).events(25).forEach(event -> events.add(EventCodec.encode(event)));
+            cases.add(events.toString());
+            expected.add(Json.parse(Face.group(events.toString())));
+        }
+        assertAlike("", inThePage(folder, "groups.mjs", cases), Json.parse(expected.toString()));
+    }
+
     private static final String MEASURES = "[{\"one\":\"tile\",\"many\":\"tiles\",\"metres\":0.3}]";
 
     private static JsonObject answer(Drill drill, JsonArray history, List<ChartEvent> events) {

@@ -20,24 +20,26 @@ public final class Device {
     private final @Nullable StartedServer server;
     private final String session;
     private final String run = newId();
-    private final String device = newId();
+    private final String device;
     private int seq;
 
     public Device(StartedServer server) {
         this.server = server;
         this.session = newId();
+        this.device = newId();
     }
 
-    /** One that only writes, in a session that it shares. */
-    public Device(String session) {
+    /** One that only writes, in a session that it shares, one run after the other. */
+    public Device(String session, String device) {
         this.server = null;
         this.session = session;
+        this.device = device;
     }
 
     /** On a server of which only the port is known: a player, and a set of so many shots. */
     public static void chartOn(int port, int shots) throws IOException, InterruptedException {
         String player = newId();
-        Device device = new Device(newId());
+        Device device = new Device(newId(), newId());
         List<String> events = new ArrayList<>(List.of(device.opened(player, 1)));
         events.addAll(device.row("1".repeat(shots)));
         HttpClient http = HttpClient.newHttpClient();

@@ -7,7 +7,9 @@
             AdvanceRule.class,
             Conditions.class,
             Drill.class,
+            Form.class,
             Goal.class,
+            GroupEvent.class,
             LevelMove.class,
             OwnCourt.class,
             Place.class,
@@ -21,6 +23,7 @@
         },
         shown = {
             AdviceView.class,
+            GroupView.class,
             LyingView.class,
             PassReportView.class,
             Problem.class,
@@ -34,6 +37,7 @@
 package bersaglio.wire;
 
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.charting.GroupEvent;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Reached;
 import bersaglio.core.charting.Said;
@@ -44,12 +48,14 @@ import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Retreat;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.group.Form;
 import bersaglio.core.place.Place;
 import bersaglio.core.problem.Problem;
 import bersaglio.core.target.Conditions;
 import bersaglio.core.target.Stance;
 import bersaglio.core.target.TargetSet;
 import bersaglio.wire.view.AdviceView;
+import bersaglio.wire.view.GroupView;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.SetLine;

@@ -173,4 +173,8 @@ public final class RunState {
     Optional<String> nextRedo() {
         return undo.nextRedo();
     }
+
+    RunOutline outline() {
+        return new RunOutline(paused(), countsSaid, struck, pen, claims, nextUndo(), nextRedo());
+    }
 }

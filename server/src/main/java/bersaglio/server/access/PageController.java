@@ -46,6 +46,7 @@ class PageController implements WebMvcConfigurer, PageForPeople {
                 "/courtside/**",
                 "/players/**",
                 "/drills/**",
+                "/groups/**",
                 "/squad",
                 "/queue/**",
                 "/sessions/**"

@@ -6,6 +6,7 @@ import bersaglio.server.problem.ProblemView;
 import bersaglio.server.problem.Words;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
+import bersaglio.wire.view.GroupView;
 import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonValue;
@@ -52,7 +53,10 @@ class EventController {
 
     /** A run's events in order, the kind of chart that it is, and what they make, under the name of that kind. */
     record RunView(
-            String kind, @Schema(ref = "#/components/schemas/SetView") SetView set, List<EventDocs.EventView> events) {}
+            String kind,
+            @Schema(ref = "#/components/schemas/SetView") @Nullable SetView set,
+            @Schema(ref = "#/components/schemas/GroupView") @Nullable GroupView group,
+            List<EventDocs.EventView> events) {}
 
     @PostMapping(path = "/api/events", consumes = MediaType.APPLICATION_JSON_VALUE)
     EventAnswers receive(

@@ -57,6 +57,9 @@ class RecordSchemas {
             public @Nullable Schema<?> resolve(
                     AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
                 JavaType java = Json.mapper().constructType(type.getType());
+                if (java != null) {
+                    requireANameOfItsOwn(java.getRawClass());
+                }
                 if (java != null && java.getRawClass().getName().startsWith("bersaglio.core.")) {
                     String name = wordFor(java.getRawClass());
                     if (made.obtain().containsKey(name)) {
@@ -66,6 +69,15 @@ class RecordSchemas {
                 return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
             }
         };
+    }
+
+    /** Two records of one name would be one schema, and one of them a wrong one. */
+    private void requireANameOfItsOwn(Class<?> type) {
+        if (type.isRecord()
+                && type.getName().startsWith("bersaglio.server.")
+                && made.obtain().containsKey(type.getSimpleName())) {
+            throw new IllegalStateException("There is another record called " + type.getSimpleName() + ".");
+        }
     }
 
     private static String wordFor(Class<?> type) {

@@ -45,6 +45,7 @@ class DemoClub implements Preparation {
             EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
     private static final long SEED = 1806;
     private static final int MOST_SETS = 8;
+    private static final int GROUP_AT = 95;
 
     private final Settings settings;
     private final Players players;
@@ -85,6 +86,7 @@ class DemoClub implements Preparation {
         }
         LocalDate today = LocalDate.now(clock);
         Map<LocalDate, UUID> sessions = sessions(today);
+        sessions.forEach((day, session) -> send(DemoGroup.of(day, session, at(day, GROUP_AT))));
         for (DemoPlayer player : DemoPlayer.CLUB) {
             for (DemoDrill practised : DemoDrill.ALL) {
                 if (practised.isFor(player)) {

@@ -4,7 +4,7 @@ import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.charting.Workload;
 import bersaglio.core.plan.Amends;
-import bersaglio.core.problem.Check;
+import bersaglio.server.Days;
 import bersaglio.server.charting.Results;
 import bersaglio.wire.view.HitRateView;
 import bersaglio.wire.view.SetLine;
@@ -25,9 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** What was held on a day, and what of it was put right or never known. */
 @RestController
 class SessionController {
-
-    private static final int FIRST_YEAR = 2000;
-    private static final int LAST_YEAR = 2999;
 
     private final Results results;
     private final Clock clock;
@@ -69,9 +66,8 @@ class SessionController {
     /** @param day an ISO date, of the years 2000 to 2999 */
     @GetMapping("/api/sessions/{day}")
     SessionView session(@PathVariable @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
-        Check.requireBetween("day", day.getYear(), FIRST_YEAR, LAST_YEAR);
-        long from = startOf(day);
-        long until = startOf(day.plusDays(1));
+        long from = Days.startOf(Days.asked(day), clock);
+        long until = Days.startOf(day.plusDays(1), clock);
         List<SetResult> held = results.heldBetween(from, until);
         return new SessionView(
                 day.toString(),
@@ -91,10 +87,6 @@ class SessionController {
                     return new WorkView(UUID.fromString(player), load.balls(), HitRateView.of(load.tally()));
                 })
                 .toList();
-    }
-
-    private long startOf(LocalDate day) {
-        return day.atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
     }
 
     private @Nullable String dayOf(OptionalLong held) {

@@ -7,6 +7,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Growth;
 import bersaglio.core.plan.Due;
+import bersaglio.server.Days;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
@@ -120,8 +121,8 @@ class TodayController {
 
     /** The sets of a day that were not struck, by whose they are and what they are of. */
     private Map<String, List<SetResult>> heldOn(LocalDate day) {
-        long from = day.atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
-        long until = day.plusDays(1).atStartOfDay(clock.getZone()).toInstant().toEpochMilli();
+        long from = Days.startOf(day, clock);
+        long until = Days.startOf(day.plusDays(1), clock);
         return results.heldBetween(from, until).stream()
                 .filter(set -> !set.struck())
                 .collect(Collectors.groupingBy(set -> key(set.player(), set.drill(), set.track())));

@@ -12,6 +12,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.HexFormat;
@@ -58,20 +59,15 @@ public final class Autopsy {
     private static List<Object> results(StartedServer server) {
         JdbcTemplate jdbc = server.bean(JdbcTemplate.class);
         List<Object> all = new ArrayList<>();
-        for (String order : List.of(
-                "set_result order by run",
-                "shot_result order by run, place",
-                "rally_result order by run, place",
-                "noted_result order by run, notes",
-                "standing_result order by player, drill, track",
-                "volume_result order by run, player")) {
-            jdbc.queryForList("select * from " + order).forEach(row -> {
-                Map<String, Object> plain = new LinkedHashMap<>(row);
-                plain.remove("GENERATION");
-                plain.replaceAll((column, value) ->
-                        value instanceof byte[] bytes ? HexFormat.of().formatHex(bytes) : value);
-                all.add(plain);
-            });
+        for (String table : jdbc.queryForList(
+                "select table_name from information_schema.columns where column_name = 'GENERATION' order by table_name",
+                String.class)) {
+            List<Map<String, Object>> rows = jdbc.queryForList("select * from " + table);
+            rows.forEach(row -> row.remove("GENERATION"));
+            rows.forEach(row -> row.replaceAll((column, value) ->
+                    value instanceof byte[] bytes ? HexFormat.of().formatHex(bytes) : value));
+            rows.sort(Comparator.comparing(Object::toString));
+            all.add(rows);
         }
         return all;
     }
@@ -111,20 +107,33 @@ public final class Autopsy {
                     statement,
                     "runs without their result",
                     """
-                    select id from run where id not in (select run from set_result where generation =
-                        cast(coalesce((select value_text from setting where name = 'results.generation'), '1') as int))
+                    select id from run where id not in (
+                        select run from (
+                            select run, generation from set_result union all select run, generation from group_result)
+                        where generation =
+                            cast(coalesce((select value_text from setting where name = 'results.generation'), '1') as int))
                     """);
-            none(
-                    statement,
-                    "results of no run",
-                    "select run from set_result where run not in (select id from run) union select run from shot_result"
-                            + " where run not in (select id from run) union select run from volume_result"
-                            + " where run not in (select id from run) union select run from rally_result"
-                            + " where run not in (select id from run)");
+            for (String table : tablesOfRuns(statement)) {
+                none(
+                        statement,
+                        "results of no run in " + table,
+                        "select run from " + table + " where run not in (select id from run)");
+            }
             for (Charter charter : charters) {
                 lookFor(statement, charter);
             }
         }
+    }
+
+    private static List<String> tablesOfRuns(Statement statement) throws SQLException {
+        List<String> tables = new ArrayList<>();
+        try (ResultSet table =
+                statement.executeQuery("select table_name from information_schema.columns where column_name = 'RUN'")) {
+            while (table.next()) {
+                tables.add(table.getString(1));
+            }
+        }
+        return tables;
     }
 
     private void none(Statement statement, String what, String question) throws SQLException {
@@ -138,9 +147,7 @@ public final class Autopsy {
     /** Everything that was acknowledged is there once, in the order in which it was written. */
     private void lookFor(Statement statement, Charter charter) throws SQLException {
         Map<String, Long> positions = new HashMap<>();
-        String question =
-                "select id, position from chart_event where run_id in (select run from set_result where player = '"
-                        + charter.player() + "')";
+        String question = "select id, position from chart_event where device = '" + charter.device() + "'";
         try (ResultSet event = statement.executeQuery(question)) {
             while (event.next()) {
                 positions.put(event.getString(1), event.getLong(2));

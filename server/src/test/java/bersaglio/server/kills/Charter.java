@@ -21,8 +21,12 @@ final class Charter {
 
     private static final int MOST_AT_ONCE = 12;
     private static final int SHOTS_A_SET = 14;
+    private static final String RALLIES = "front-zone-rally-1";
+    private static final String PATTERN = "drop-lift-clear-1";
 
+    private final String id = Device.newId();
     private final String player = Device.newId();
+    private final String partner = Device.newId();
     private final String session;
     private final Random random;
     private final Deque<String> waiting = new ArrayDeque<>();
@@ -40,6 +44,11 @@ final class Charter {
     /** The ids of what the server has said is stored, in the order in which it was written. */
     List<String> acknowledged() {
         return acknowledged;
+    }
+
+    /** What it writes as. */
+    String device() {
+        return id;
     }
 
     String player() {
@@ -62,13 +71,13 @@ final class Charter {
     private boolean send(int port) throws InterruptedException {
         try {
             if (!known) {
-                HttpResponse<String> added =
-                        ask(port, "PUT", "/api/players/" + player, "{\"name\":\"Kill Tester\",\"hand\":\"RIGHT\"}");
-                known = added.statusCode() == 201;
-                return added.statusCode() == 201 || added.statusCode() == 503;
+                String named = "{\"name\":\"Kill Tester\",\"hand\":\"RIGHT\"}";
+                known = ask(port, "PUT", "/api/players/" + partner, named).statusCode() < 300
+                        && ask(port, "PUT", "/api/players/" + player, named).statusCode() < 300;
+                return true;
             }
             if (waiting.isEmpty()) {
-                writeSet();
+                write();
             }
             List<String> batch =
                     waiting.stream().limit(1 + random.nextInt(MOST_AT_ONCE)).toList();
@@ -96,8 +105,56 @@ final class Charter {
         }
     }
 
-    private void writeSet() {
-        Device device = new Device(session);
+    /** Mostly sets of shots; the other kinds of events come between them. */
+    private void write() {
+        Device device = new Device(session, id);
+        switch (random.nextInt(5)) {
+            case 0 -> writeGroup(device);
+            case 1 -> writeRallies(device);
+            case 2 -> writePattern(device);
+            default -> writeSet(device);
+        }
+    }
+
+    private void writeGroup(Device device) {
+        waiting.add(device.event(
+                "group.opened",
+                """
+                        {"players":["%s","%s"],"form":{"kind":"ROTATION","courts":1,"hitters":1,"feeders":1,"opponents":0,\
+                        "change":{"by":"MINUTES","every":5,"ahead":20}}}"""
+                        .formatted(player, partner)));
+        for (int turn = 0; turn < 4; turn++) {
+            waiting.add(device.event("group.changed", "{}"));
+        }
+        waiting.add(device.event("group.left", "{\"player\":\"%s\"}".formatted(partner)));
+        waiting.add(device.event("group.came", "{\"player\":\"%s\"}".formatted(partner)));
+        waiting.add(device.event("group.ended", "{}"));
+    }
+
+    private void writeRallies(Device device) {
+        waiting.add(device.opened(player, RALLIES, 1));
+        for (int rally = 0; rally < 3; rally++) {
+            for (int contact = 0; contact < 4; contact++) {
+                String by = contact % 2 == 0 ? "PLAYER" : "PARTNER";
+                waiting.add(device.event("contact.made", "{\"by\":\"%s\"}".formatted(by)));
+            }
+            waiting.add(device.event("rally.ended", "{\"how\":\"ERROR\",\"by\":\"PLAYER\"}"));
+        }
+        waiting.add(device.closed());
+    }
+
+    private void writePattern(Device device) {
+        waiting.add(device.opened(player, PATTERN, 1));
+        for (int shot = 0; shot < 9; shot++) {
+            String outcome = random.nextInt(3) == 0 ? "NET" : "HIT";
+            waiting.add(device.event(
+                    "shot.keyed", "{\"outcome\":\"%s\",\"side\":\"NONE\",\"by\":\"COACH\"}".formatted(outcome)));
+        }
+        waiting.add(device.event("rally.ended", "{\"how\":\"ERROR\",\"by\":\"PARTNER\"}"));
+        waiting.add(device.closed());
+    }
+
+    private void writeSet(Device device) {
         waiting.add(device.opened(player, 1));
         String last = "";
         for (int i = 0; i < SHOTS_A_SET; i++) {
