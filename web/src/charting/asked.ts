@@ -1,6 +1,7 @@
 import {
-  api, type Club, type ClubList, type Drill, type Forecast, type GroupLine, type GroupView, type KeptTarget, type Ledger, type LevelPasses,
-  type LevelRallies, type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad, type Today, type ZoneReport,
+  api, type Club, type ClubList, type Contacts, type Drill, type Forecast, type GroupLine, type GroupView, type KeptTarget, type Ledger,
+  type LevelPasses, type LevelRallies, type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad,
+  type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
 import { clearOut } from './clearing'
@@ -127,10 +128,15 @@ export function askPasses(player: string, drill: string, track: string): Promise
     api.GET('/api/players/{player}/passes', { params: { path: { player }, query: { drill, track } } }))
 }
 
+/** By which contacts lengths of rallies are told, those of each level where nothing is said; and the bands of the coach. */
+export interface RallyQuestion { counts: Contacts | undefined, bands: number[] }
+
 /** How long a player's rallies last, level by level. */
-export function askRallies(player: string, drill: string, track: string): Promise<Asked<LevelRallies[]>> {
-  return ask(`rallies.${player}.${drill}.${track}`, () =>
-    api.GET('/api/players/{player}/rallies', { params: { path: { player }, query: { drill, track } } }))
+export function askRallies(player: string, drill: string, track: string, { counts, bands }: RallyQuestion): Promise<Asked<LevelRallies[]>> {
+  return ask(`rallies.${player}.${drill}.${track}.${counts ?? ''}.${bands.join('-')}`, () =>
+    api.GET('/api/players/{player}/rallies', {
+      params: { path: { player }, query: { drill, track, ...counts && { counts }, bands } },
+    }))
 }
 
 /** @param before the run of the first set that is known */

@@ -124,9 +124,10 @@ export async function loadRules() {
         const advice = chart.decided()
         return advice === '' ? undefined : JSON.parse(advice)
       },
-      /** Where passes break so far. */
-      passReport(): PassReport {
-        return JSON.parse(chart.passReport())
+      /** Where passes break so far; nothing where no pattern is played. */
+      passReport(): PassReport | undefined {
+        const report = chart.passReport()
+        return report === '' ? undefined : JSON.parse(report)
       },
       lying(): Lying {
         return JSON.parse(chart.lying())

@@ -14,6 +14,7 @@ const settings = useSettings()
 
 const nameOf = (role: Role) => props.names[role === 'PLAYER' ? 0 : 1] || t(`rally.role.${role}`)
 const contacts = computed(() => props.rally.now.value.length)
+const length = (count: number) => t(`rallies.length.${props.rally.counts.value}`, { count }, count)
 const endings = computed<Ending[]>(() => [
   { how: 'WINNER', by: 'PLAYER' }, { how: 'WINNER', by: props.rally.other.value }, { how: 'STOPPED' }, { how: 'NOT_SEEN' },
 ])
@@ -33,7 +34,7 @@ const last = computed(() => {
 </script>
 
 <template>
-  <p class="contacts" data-test="contacts">{{ t('count.contacts', { count: contacts }, contacts) }}</p>
+  <p class="contacts" data-test="contacts">{{ length(rally.length.value) }}</p>
   <p v-if="last" class="small soft" data-test="last-rally">{{ last }}</p>
   <v-btn size="large" :disabled="closed" @click="rally.contact()">{{ t('rally.contact', { name: nameOf(rally.next.value) }) }}</v-btn>
   <v-btn size="large" :disabled="closed || !contacts" @click="rally.over()">{{ t('count.rallyOver') }}</v-btn>

@@ -5,9 +5,9 @@ import type { Actor, Drill, Level, Player, SetView } from '@/shared/api'
 import { clubDate, clubTime, noonOf } from '@/shared/clock'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
-import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
+import { asOf } from './opening'
 import type { useSet } from './useSet'
 import { vCursor } from '@/shared/cursor'
 
@@ -24,7 +24,6 @@ const props = defineProps<{
 const emit = defineEmits<{ enter: [write: () => Logged], track: [track: string] }>()
 const { t } = useI18n()
 const { trackWords } = useGoals()
-const { actorsOf } = usePatterns()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
 const track = computed(() => props.set?.track ?? props.charted.conditions.value.track ?? '')
 const findsRange = computed(() => props.drill.design.rangeFinding === 'UNTIL_THE_COACH_SAYS')
@@ -49,10 +48,7 @@ const others = computed(() => props.players
 
 const heldAt = computed(() => props.charted.conditions.value.heldAt)
 /** Places in the pattern that a player can take. */
-const roles = computed(() => {
-  const { pattern } = props.level.dials
-  return pattern ? actorsOf(pattern).filter((actor) => actor !== 'FEEDER').sort().map((value) => ({ value, title: value })) : []
-})
+const roles = computed(() => props.level.first.filter(({ by }) => by !== 'FEEDER').map(({ by }) => ({ value: by, title: by })))
 const date = computed({
   get: () => clubDate(heldAt.value ?? clubTime()),
   set: (given) => given && props.charted.under({ heldAt: noonOf(given) }),
@@ -77,7 +73,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="track" class="small">{{ trackWords(track) }}</p>
     <v-select
       v-if="!set && roles.length > 1"
-      :model-value="(charted.conditions.value.as ?? 'A') as Exclude<Actor, 'FEEDER'>"
+      :model-value="asOf(charted.conditions.value, level) as Exclude<Actor, 'FEEDER'>"
       :label="t('pattern.as', { name: names[0] ?? '' })"
       :items="roles"
       hide-details

@@ -1,8 +1,9 @@
 import { aboutSets, of } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import type { Conditions, LoadedRules } from '@/charting/rules'
-import { api, type ChartEvent, type Drill, type From, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
+import { api, type Actor, type ChartEvent, type Drill, type From, type Level, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
 import { clubDate, clubTime } from '@/shared/clock'
+import { levelOf } from '@/shared/sentences'
 
 /** What a set is opened with. */
 export interface Opening {
@@ -57,7 +58,8 @@ interface Opened {
 
 /** What is kept of a set as it stood at the first touch. */
 export function openedWith({ player, drill, level, standpoint, conditions, place, best }: Opened) {
-  const { from, opponent, laid, track, partners, queue, heldAt, as } = conditions
+  const { from, opponent, laid, track, partners, queue, heldAt } = conditions
+  const as = asOf(conditions, levelOf(drill, level))
   return {
     player: player.id, hand: player.hand, drill: drill.id, level, standpoint, from, opponent,
     ...place && { place: place.versionId },
@@ -68,7 +70,7 @@ export function openedWith({ player, drill, level, standpoint, conditions, place
     ...partners?.length && { partners },
     ...queue && { queue },
     ...heldAt && { heldAt },
-    ...as && as !== 'A' && { as },
+    ...as !== 'A' && { as },
   }
 }
 
@@ -77,6 +79,9 @@ export async function runOnServer(run: string): Promise<ChartEvent[] | undefined
   const answer = await api.GET('/api/runs/{run}', { params: { path: { run } } }).catch(() => undefined)
   return answer?.data?.events
 }
+
+/** The player's place in the pattern: as it was chosen, else the first of those who can be charted. */
+export const asOf = ({ as }: Conditions, rung: Level | undefined): Actor => as ?? rung?.first[0]?.by ?? 'A'
 
 /** Milliseconds since a set was opened, by a clock that nobody sets. */
 export function setClock() {

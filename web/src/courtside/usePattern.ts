@@ -5,6 +5,7 @@ import type { Actor, Ending, Level, Role, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
+import { asOf } from './opening'
 import type { Cue } from './feedback'
 import type { useSet } from './useSet'
 
@@ -19,13 +20,9 @@ export function usePattern(
   const settings = useSettings()
   const pattern = computed(() => rung()?.dials.pattern)
   const passes = computed(() => charted.set.value?.passes)
-  const as = computed<Actor>(() => charted.set.value?.as ?? charted.conditions.value.as ?? 'A')
-  /** Places of the player's next step; before the first entry that of their first. */
-  const expected = computed(() => {
-    const steps = pattern.value?.steps ?? []
-    const first = steps.findIndex((step) => step.by === as.value)
-    return passes.value?.expected ?? (first < 0 ? [] : [first])
-  })
+  const as = computed<Actor>(() => charted.set.value?.as ?? asOf(charted.conditions.value, rung()))
+  /** Places of the player's next step; before the first entry those of their first. */
+  const expected = computed(() => passes.value?.expected ?? rung()?.first.find(({ by }) => by === as.value)?.steps ?? [])
   /** The point that the pattern opened is on. */
   const isOpen = computed(() => !!passes.value && expected.value.length === 0 && !charted.set.value?.count.full)
   const lit = computed(() => {

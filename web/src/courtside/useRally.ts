@@ -12,6 +12,9 @@ export function useRally(
 ) {
   const settings = useSettings()
   const now = computed(() => charted.set.value?.rallies.now ?? [])
+  /** Its length so far, by the contacts that the level counts. */
+  const length = computed(() => charted.set.value?.rallies.length ?? 0)
+  const counts = computed(() => goal()?.counts ?? 'ALL')
   const last = computed(() => charted.set.value?.rallies.over.at(-1))
   const isOn = computed(() => goal()?.kind === 'RALLY' && !charted.set.value?.count.full)
   /** Who hits the ball back: whoever is in the set with the player, else whoever feeds. */
@@ -41,7 +44,7 @@ export function useRally(
     how: 'ERROR', by, ...miss && miss.outcome !== 'NOT_HIT' && { miss: miss.outcome }, ...miss && miss.side !== 'NONE' && { side: miss.side },
   })
 
-  return { now, last, isOn, other, next, contact: () => void contact(), end: (ending: Ending) => void end(ending), over, missed }
+  return { now, length, counts, last, isOn, other, next, contact: () => void contact(), end: (ending: Ending) => void end(ending), over, missed }
 }
 
 export type RallyNow = ReturnType<typeof useRally>

@@ -2,6 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import { ref, shallowRef } from 'vue'
 import { askClub, askToday } from '@/charting/asked'
 import type { Court, Drill, PlaceVersion, Player } from '@/shared/api'
+import { strokesAt } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Opening } from './opening'
 import type { useSet } from './useSet'
@@ -39,7 +40,8 @@ export function useWhoAndWhat(
       players.value = club.data.players
       person.value = club.data.players.find((one) => one.id === props.player)
       practised.value = club.data.drills.find((one) => one.id === props.drill)
-      court.value = club.data.courts.find((one) => one.id === practised.value?.court)
+      const seen = club.data.courts.find((one) => one.id === practised.value?.court)
+      court.value = seen && { ...seen, strokes: strokesAt(seen, club.data.drills) }
       if (!person.value || !practised.value || !court.value) {
         throw new Error('no such player or drill')
       }

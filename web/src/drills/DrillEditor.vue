@@ -7,6 +7,7 @@ import { AS_DRAWN, type LoadedRules } from '@/charting/rules'
 import { halfBeyond, surfaceOf } from '@/court/shape'
 import StagePicture from '@/court/StagePicture.vue'
 import { api, type Club, type DraftDrill, type DraftLevel, type Drill, type OwnCourt, type Pattern, type TargetSet } from '@/shared/api'
+import { strokesAt } from '@/shared/patterns'
 import { useSteps } from '@/shared/steps'
 import DesignFields from './DesignFields.vue'
 import DrillWords from './DrillWords.vue'
@@ -137,7 +138,7 @@ async function save() {
         :surface="surface"
         :beyond="beyond"
         :stage="stage"
-        :strokes="court?.strokes ?? []"
+        :strokes="court ? strokesAt(court, drills) : []"
         @pattern="setPattern"
       />
       <DesignFields

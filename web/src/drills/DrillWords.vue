@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useProblemWords, type DrillDraft } from './useDrillDraft'
+import WordsEditor from './WordsEditor.vue'
 
 /** The drill in words: what could come next is offered, and what is wrong is shown at its place. */
 const props = defineProps<{ draft: DrillDraft }>()
 const { t } = useI18n()
 const problemWords = useProblemWords()
-const area = useTemplateRef<HTMLTextAreaElement>('area')
+const editor = useTemplateRef('editor')
 const cursor = ref(props.draft.text.value.length)
 const MOST_OFFERED = 12
 const problem = computed(() => props.draft.problem.value)
@@ -27,75 +28,38 @@ const words = computed(() => tooLong.value
   ? t('problem.text_too_long', { value: t('drillEdit.characters', { count: tooLong.value }), allowed: t('drillEdit.atMost', { count: LONGEST }) })
   : understood.value)
 
-function beforeInput(event: InputEvent) {
-  const { selectionStart, selectionEnd, value } = event.target as HTMLTextAreaElement
-  const added = event.data ?? event.dataTransfer?.getData('text/plain') ?? ''
-  const length = value.length - (selectionEnd - selectionStart) + added.length
-  tooLong.value = length > LONGEST && added.length > 0 ? length : 0
-  if (tooLong.value) {
-    event.preventDefault()
-  }
-}
-
-function typed(event: Event) {
-  props.draft.write((event.target as HTMLTextAreaElement).value)
-  moved()
-}
-
-function moved() {
-  cursor.value = area.value?.selectionStart ?? 0
-}
-
 /** A description, such as a number, is typed; its beginning is put there. */
 const DESCRIBED: Record<string, string> = { 'a number': '', 'words in quotes': '""' }
 
-async function offer(next: string) {
+function offer(next: string) {
   const begun = /[\p{L}\p{N}'_-]*$/u.exec(justTyped.value)?.[0] ?? ''
-  const put = DESCRIBED[next] ?? `${next} `
-  const { text } = props.draft
+  const words = DESCRIBED[next] ?? `${next} `
   const from = cursor.value - (next.startsWith(begun) ? begun.length : 0)
-  const end = from + put.length
-  props.draft.write(text.value.slice(0, from) + put + text.value.slice(cursor.value))
-  await nextTick()
-  const at = put === '""' ? end - 1 : end
-  area.value?.focus()
-  area.value?.setSelectionRange(at, at)
-  moved()
-}
-
-function complete(event: KeyboardEvent) {
-  const [first] = offered.value
-  const begun = /[\p{L}\p{N}'_-]+$/u.test(justTyped.value)
-  if (first !== undefined && begun) {
-    event.preventDefault()
-    void offer(first)
-  }
+  editor.value?.put(words, from, cursor.value, words === '""' ? 1 : 0)
 }
 
 function showPlace() {
   if (place.value) {
-    area.value?.focus()
-    area.value?.setSelectionRange(place.value.from, place.value.from + Math.max(1, place.value.length))
-    moved()
+    editor.value?.select(place.value.from, place.value.from + Math.max(1, place.value.length))
   }
 }
 </script>
 
 <template>
   <section class="words">
-    <label for="drill-words">{{ t('drillEdit.text') }}</label>
-    <textarea
+    <p id="drill-words-label">{{ t('drillEdit.text') }}</p>
+    <WordsEditor
       id="drill-words"
-      ref="area"
-      :value="draft.text.value"
-      spellcheck="false"
-      :aria-invalid="!!problem || tooLong > 0"
-      aria-describedby="drill-words-say"
-      @beforeinput="beforeInput"
-      @input="typed"
-      @click="moved"
-      @keyup="moved"
-      @keydown.tab="complete"
+      ref="editor"
+      :model-value="draft.text.value"
+      labelled-by="drill-words-label"
+      described-by="drill-words-say"
+      :longest="LONGEST"
+      :next="draft.next"
+      :wrong="problem && place && { from: place.from, length: place.length, words: problemWords(problem) }"
+      @update:model-value="draft.write($event)"
+      @cursor="cursor = $event"
+      @too-long="tooLong = $event"
     />
     <p
       id="drill-words-say"
@@ -120,23 +84,6 @@ function showPlace() {
   display: grid;
   gap: 8px;
   align-content: start;
-}
-
-textarea {
-  width: 100%;
-  height: min(56dvh, 460px);
-  padding: 12px;
-  border: 1px solid var(--ink-soft);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  line-height: 1.5;
-  resize: vertical;
-}
-
-textarea[aria-invalid='true'] {
-  border-color: var(--plum);
 }
 
 .say {

@@ -5,6 +5,7 @@ import { askForecast } from '@/charting/asked'
 import { api, type Drill, type Forecast, type Goal, type Level, type Player } from '@/shared/api'
 import { asMetres, asPercent } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
+import FairDuel from './FairDuel.vue'
 import PassingCurve from './PassingCurve.vue'
 import { useForecastWords } from './useForecastWords'
 
@@ -54,8 +55,8 @@ const drillName = (family: string) => props.drills.find((one) => one.family === 
 /** Another drill for the same purpose. */
 const alike = computed(() => props.drills.find((one) => one.family !== props.drill.family && one.court === props.drill.court
   && one.design.purposes.some((purpose) => props.drill.design.purposes.includes(purpose))))
-const name = computed(() => [player.value, ...together.value]
-  .map((id) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(t('forecast.and')))
+const firstName = (id: string) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? ''
+const name = computed(() => [player.value, ...together.value].map(firstName).join(t('forecast.and')))
 const { says, decidedBy, inHundred } = useForecastWords(() => props.level, forecast, name)
 
 const here = () => ({ path: { family: props.drill.family, level: props.level.number } })
@@ -105,6 +106,17 @@ async function taken(answer: Promise<{ data?: unknown }>) {
         :label="t('track.label')"
         :items="tracks"
         hide-details
+      />
+      <FairDuel
+        v-if="level.goal.kind === 'DUEL' && together.length === 1"
+        :player="player"
+        :other="together[0] ?? ''"
+        :drill="drill.id"
+        :level="level.number"
+        :track="track"
+        :name-of="firstName"
+        :taking="taking"
+        @take="take"
       />
       <p v-if="failed">{{ t('forecast.failed') }}</p>
       <template v-else-if="forecast">

@@ -11,7 +11,18 @@ const { t } = useI18n()
 const { stepWords } = usePatterns()
 const FEW = 5
 
-const rows = computed(() => props.report.steps.flatMap(({ step, rate }, place) => {
+/** Where the player went of the times it held, and whether that can be read. */
+function choiceWords({ places, readable }: NonNullable<PassReport['steps'][number]['choice']>): string {
+  const shares = places.map(({ zone, rate }) => t('passes.share', {
+    zone: props.target.zones.find((one) => one.number === zone)?.name ?? zone,
+    share: asPercent(rate.share), lower: asPercent(rate.lower), upper: asPercent(rate.upper),
+  })).join(', ')
+  return [t('passes.went', { shares }), readable && t(readable.guessed > readable.commonest ? 'passes.readable' : 'passes.notReadable', {
+    guessed: asPercent(readable.guessed), commonest: asPercent(readable.commonest),
+  })].filter(Boolean).join(' ')
+}
+
+const rows = computed(() => props.report.steps.flatMap(({ step, rate, choice }, place) => {
   const asked = props.pattern.steps[step]
   const through = props.report.survival[place]
   return asked
@@ -19,6 +30,7 @@ const rows = computed(() => props.report.steps.flatMap(({ step, rate }, place) =
         step, rate, words: stepWords(asked, props.target), weakest: step === props.report.weakest,
         share: rate.trials < FEW ? '' : asPercent(rate.share),
         // Past a step that comes again, the place in a pass is not the place in the pattern.
+        choice: choice && choiceWords(choice),
         through: through && !props.pattern.repeats?.length ? asPercent(through.survives) : '',
       }]
     : []
@@ -46,7 +58,7 @@ const tally = computed(() => {
           <th>{{ t('passes.through') }}</th>
         </tr>
       </thead>
-      <tbody v-for="{ step, words, rate, share, through, weakest } in rows" :key="step" :class="{ weakest }">
+      <tbody v-for="{ step, words, rate, share, through, weakest, choice } in rows" :key="step" :class="{ weakest }">
         <tr><th colspan="3" scope="rowgroup">{{ words }}</th></tr>
         <tr>
           <td class="number">{{ t('passes.of', { held: rate.hits, reached: rate.trials }) }} <span class="soft">{{ share }}</span></td>
@@ -60,6 +72,7 @@ const tally = computed(() => {
           </td>
           <td class="number">{{ through }}</td>
         </tr>
+        <tr v-if="choice"><td colspan="3" class="soft" data-test="choice">{{ choice }}</td></tr>
       </tbody>
     </table>
     <p v-if="report.weakest === undefined && rows.length > 1" class="soft">{{ t('pattern.notClear') }}</p>

@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{player}/fair-duel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/players/{player}/forecast": {
         parameters: {
             query?: never;
@@ -809,6 +825,10 @@ export interface components {
             known?: components["schemas"]["Point"];
             touched?: components["schemas"]["Point"];
         };
+        ChoiceView: {
+            places: components["schemas"]["ShareView"][];
+            readable?: components["schemas"]["Readable"];
+        };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
             days: components["schemas"]["Change"][];
@@ -1026,6 +1046,38 @@ export interface components {
             v: number;
             /** Format: int64 */
             wall: number;
+        };
+        FairDuelAnswer: {
+            duel?: components["schemas"]["FairDuelView"];
+        };
+        FairDuelView: {
+            /** Format: double */
+            chance: number;
+            even: boolean;
+            goal: components["schemas"]["Goal"];
+            /** Format: double */
+            otherRate: number;
+            /** Format: double */
+            rate: number;
+            size?: components["schemas"]["FairSizeView"];
+            /** Format: double */
+            withHeadStart: number;
+        };
+        FairSizeView: {
+            few: boolean;
+            /** Format: int32 */
+            landings: number;
+            /** Format: double */
+            narrowest: number;
+            /** Format: uuid */
+            of: string;
+            /** Format: double */
+            scale: number;
+        };
+        FirstView: {
+            /** @enum {string} */
+            by: "A" | "B" | "C" | "D" | "FEEDER";
+            steps: number[];
         };
         ForecastView: {
             balls?: components["schemas"]["BallsView"];
@@ -1271,6 +1323,13 @@ export interface components {
             /** Format: int32 */
             start: number;
         };
+        Length: {
+            /** Format: int64 */
+            heldAt: number;
+            laid: string;
+            /** Format: double */
+            length: number;
+        };
         Level: {
             accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
             advance: components["schemas"]["AdvanceRule"];
@@ -1341,6 +1400,7 @@ export interface components {
             /** Format: double */
             coachTarget?: number;
             dials: components["schemas"]["Dials"];
+            first: components["schemas"]["FirstView"][];
             forLeft: components["schemas"]["LyingView"];
             forRight: components["schemas"]["LyingView"];
             fresh: components["schemas"]["CountView"];
@@ -1639,15 +1699,21 @@ export interface components {
             met: number;
         };
         Rallies: {
+            /** Format: int32 */
+            length: number;
             now: ("PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT")[];
             over: components["schemas"]["ChartedRally"][];
         };
         RallyReportView: {
-            /** Format: double */
-            best?: number;
+            bands: number[];
+            best?: components["schemas"]["Length"];
             /** @enum {string} */
             counts: "ALL" | "OWN" | "AFTER_THE_SERVE";
             errors: components["schemas"]["HitRateView"];
+            /** @enum {string} */
+            given: "ALL" | "OWN" | "AFTER_THE_SERVE";
+            /** Format: int32 */
+            leftOut: number;
             /** Format: double */
             median?: number;
             othersErrors: components["schemas"]["HitRateView"];
@@ -1670,6 +1736,18 @@ export interface components {
             setsADay: number;
             /** Format: int32 */
             trials: number;
+        };
+        Readable: {
+            /** Format: double */
+            byChance: number;
+            /** Format: int32 */
+            choices: number;
+            /** Format: double */
+            commonest: number;
+            /** Format: double */
+            entropy: number;
+            /** Format: double */
+            guessed: number;
         };
         ReadingView: {
             advice?: components["schemas"]["AdviceView"];
@@ -2055,6 +2133,11 @@ export interface components {
             /** Format: double */
             radius?: number;
         };
+        ShareView: {
+            rate: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            zone: number;
+        };
         SharedEventCountSet: {
             /** Format: int32 */
             balls?: number;
@@ -2188,8 +2271,10 @@ export interface components {
             reached: number;
             /** Format: int32 */
             step: number;
+            went: number[];
         };
         StepView: {
+            choice?: components["schemas"]["ChoiceView"];
             /** Format: double */
             lowest: number;
             rate: components["schemas"]["HitRateView"];
@@ -2917,6 +3002,33 @@ export interface operations {
             };
         };
     };
+    fair: {
+        parameters: {
+            query: {
+                with: string;
+                drill: string;
+                level: number;
+                track?: string;
+            };
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FairDuelAnswer"];
+                };
+            };
+        };
+    };
     forecast: {
         parameters: {
             query: {
@@ -3001,6 +3113,8 @@ export interface operations {
             query: {
                 drill: string;
                 track?: string;
+                counts?: "ALL" | "OWN" | "AFTER_THE_SERVE";
+                bands?: number[];
             };
             header?: never;
             path: {

@@ -1,6 +1,14 @@
 import { useI18n } from 'vue-i18n'
-import type { Actor, Pattern, PatternStep, TargetSet } from './api'
+import type { Actor, Court, Drill, Pattern, PatternStep, TargetSet } from './api'
 import { region } from './language'
+
+/** The strokes of a court's sport, and those that the club's own drills there name besides. */
+export function strokesAt(court: Court, drills: Drill[]): string[] {
+  const own = drills.filter((drill) => drill.court === court.id)
+    .flatMap(({ levels }) => levels.flatMap(({ dials }) => dials.pattern?.steps ?? []))
+    .flatMap(({ ways }) => ways.flatMap(({ stroke }) => stroke ?? []))
+  return [...new Set([...court.strokes, ...own])].filter((stroke) => stroke !== '')
+}
 
 /** Steps of a pattern in words. */
 export function usePatterns() {

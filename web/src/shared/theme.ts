@@ -43,7 +43,8 @@ function theme(dark: boolean, token: Tokens): ThemeDefinition {
   }
 }
 
-const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? ''
+/** By which the page may add styles. */
+export const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? ''
 
 export const vuetify = createVuetify({
   locale: { adapter: createVueI18nAdapter({ i18n: messages, useI18n }) },

@@ -181,7 +181,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
             Browser browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setArgs(BROWSER_ARGUMENTS));
             return new Started(server, playwright, browser);
         } catch (IOException failure) {

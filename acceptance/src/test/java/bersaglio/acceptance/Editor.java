@@ -89,4 +89,11 @@ final class Editor {
         String url = page.url();
         return url.substring(url.lastIndexOf('/') + 1);
     }
+
+    /** The text of a drill in words, as its editor has it; it draws only the lines that can be seen. */
+    static String words(Page page) {
+        page.locator("#drill-words").waitFor();
+        return (String)
+                page.evaluate("() => document.querySelector('#drill-words').cmTile.root.view.state.doc.toString()");
+    }
 }

@@ -226,10 +226,10 @@ class MakingDrillsTest {
         court.press("Call it");
         assertThat(court.page().getByTestId("called")).hasText("Called: 9");
         court.row("1101").press("Chance from here");
-        assertThat(court.page().getByTestId("from-here")).containsText("Too few balls");
+        assertThat(court.page().getByTestId("from-here")).containsText("Too few to say");
         court.row("1").press("Chance from here");
         assertThat(court.page().getByTestId("from-here"))
-                .containsText(Pattern.compile("From here: \\d+.% to meet it, at 75.% a ball \\(5 balls"));
+                .containsText(Pattern.compile("From here: \\d+.% to meet it, at 75.% each \\(5"));
         court.row("1");
         assertThat(court.page().getByTestId("from-here")).hasCount(0);
     }

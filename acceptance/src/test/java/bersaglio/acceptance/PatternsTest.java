@@ -144,11 +144,11 @@ class PatternsTest {
         court.press("Later");
 
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
-        Locator words = page.locator("textarea").first();
-        assertThat(words)
-                .hasValue(Pattern.compile(
-                        "B to \"rear right\"\\s+A smash to \"rear right\" or to \"rear left\"\\s+then stop"));
-        words.fill(words.inputValue()
+        Locator words = page.locator("#drill-words");
+        Pattern built =
+                Pattern.compile("B to \"rear right\"\\s+A smash to \"rear right\" or to \"rear left\"\\s+then stop");
+        page.waitForCondition(() -> built.matcher(Editor.words(page)).find());
+        words.fill(Editor.words(page)
                 .replaceFirst("then stop", "repeat up to 3 times A drop to \"net left\" end A anywhere then stop"));
         page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(steps).hasCount(8);

@@ -138,11 +138,18 @@ public final class Chart {
                 .orElse("");
     }
 
-    /** Where the passes of the set break so far. */
+    /** Where the passes of the set break so far; empty text where no pattern is played. */
     @JSExport
     public String passReport() {
-        return PassReportViewFormat.encode(PassReportView.of(charted().passes().report()))
-                .toString();
+        ChartedSet now = charted();
+        return now.drill()
+                .level(now.level())
+                .dials()
+                .pattern()
+                .map(pattern -> PassReportViewFormat.encode(
+                                PassReportView.of(now.passes().report(), pattern))
+                        .toString())
+                .orElse("");
     }
 
     /** The set as a line of the player's ledger. */

@@ -231,7 +231,7 @@ class TwinTest {
                                 2)))
                 .add("fromHere", chart.fromHere().isEmpty() ? Json.NULL : Json.parse(chart.fromHere()))
                 .add("lying", Json.parse(chart.lying()))
-                .add("passes", Json.parse(chart.passReport()));
+                .add("passes", chart.passReport().isEmpty() ? Json.NULL : Json.parse(chart.passReport()));
     }
 
     private static JsonArray history(Drill drill, Random random) {

@@ -23,3 +23,6 @@ create table if not exists group_spot_result (
     team       int not null,
     primary key (generation, run, turn, place)
 );
+
+-- Zones in which a step of a pattern held, in order, a byte each.
+alter table step_result add column if not exists went varbinary(2000) default x'' not null;

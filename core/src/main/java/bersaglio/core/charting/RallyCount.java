@@ -32,11 +32,11 @@ final class RallyCount {
      * @return the length that it is for this goal; nothing where it is no try, or goes on
      */
     OptionalInt end(Ending ending, long at, Rally goal) {
-        int own = (int) now.stream().filter(by -> by == Role.PLAYER).count();
+        int own = ownNow();
         int contacts = now.size();
+        int length = length(goal);
         over.add(new ChartedRally(contacts, OptionalInt.of(own), Optional.of(ending), at));
         now.clear();
-        int length = before + goal.counts().of(contacts, own);
         boolean byOthers = ending.how() == Ending.How.ERROR && !ending.isOwnError();
         before = byOthers && goal.partnerMiss() == PartnerMiss.RESUMES ? length : 0;
         return byOthers && goal.partnerMiss() != PartnerMiss.ENDS_IT ? OptionalInt.empty() : OptionalInt.of(length);
@@ -48,7 +48,15 @@ final class RallyCount {
         now.clear();
     }
 
-    Rallies rallies() {
-        return new Rallies(over, now);
+    private int ownNow() {
+        return (int) now.stream().filter(by -> by == Role.PLAYER).count();
+    }
+
+    private int length(Rally goal) {
+        return before + goal.counts().of(now.size(), ownNow());
+    }
+
+    Rallies rallies(Rally goal) {
+        return new Rallies(over, now, length(goal));
     }
 }

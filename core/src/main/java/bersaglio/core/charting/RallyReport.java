@@ -4,10 +4,12 @@ import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.ProductLimit;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.ChartedRally;
+import bersaglio.core.rally.Contacts;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.rally.Ending.How;
 import bersaglio.core.shot.Role;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,18 +18,26 @@ import java.util.OptionalDouble;
  * What rallies say of a player. Only rallies that were charted contact by contact say anything of who erred; of the others
  * only the length is known.
  *
- * @param rallies  all of them
- * @param best     contacts of the longest
- * @param median   contacts of the one in the middle
+ * @param counts   which contacts make a length here
+ * @param lengths  in the order in which they were played
+ * @param leftOut  rallies of which the length is known by other contacts only
  * @param survival over own shots: an own error after g good ones is an event at the next; all else leaves open how long the
  *                 player would have lasted
  * @param own      errors for each own shot that was tried
  * @param others   the same of whoever hit the ball back
  */
 public record RallyReport(
-        int rallies, OptionalDouble best, OptionalDouble median, ProductLimit survival, Errors own, Errors others) {
+        Contacts counts, List<Length> lengths, int leftOut, ProductLimit survival, Errors own, Errors others) {
+
+    /** The length of a rally, when it was played, and what was laid otherwise than drawn then. */
+    public record Length(double length, long heldAt, String laid) {}
+
+    public RallyReport {
+        lengths = List.copyOf(lengths);
+    }
 
     private static final int FARTHEST = 1000;
+    private static final int MOST_BANDS = 6;
 
     /** Errors among shots that were tried. */
     public record Errors(int errors, int tried) {
@@ -46,14 +56,18 @@ public record RallyReport(
         }
     }
 
-    /** How a rally went, and which of both sides' contacts were the player's. */
-    public static RallyReport of(List<ChartedRally> rallies) {
-        List<Double> lengths = new ArrayList<>();
+    /**
+     * @param given  by which contacts lengths were given that somebody typed
+     * @param counts by which they are told
+     */
+    public static RallyReport of(List<HeldRally> rallies, Contacts given, Contacts counts) {
+        List<Length> lengths = new ArrayList<>();
         List<ProductLimit.Run> runs = new ArrayList<>();
         Errors own = new Errors(0, 0);
         Errors others = new Errors(0, 0);
-        for (ChartedRally rally : rallies) {
-            lengths.add(rally.contacts());
+        for (HeldRally held : rallies) {
+            held.length(counts, given).ifPresent(length -> lengths.add(new Length(length, held.heldAt(), held.laid())));
+            ChartedRally rally = held.rally();
             if (rally.own().isPresent() && rally.ending().isPresent()) {
                 Ending ending = rally.ending().get();
                 int good = rally.own().getAsInt();
@@ -62,14 +76,43 @@ public record RallyReport(
                 others = others.plus((int) rally.contacts() - good, isOthersError(ending));
             }
         }
-        lengths.sort(Double::compare);
-        return new RallyReport(
-                rallies.size(),
-                lengths.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(lengths.get(lengths.size() - 1)),
-                lengths.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(lengths.get((lengths.size() - 1) / 2)),
-                ProductLimit.of(runs),
-                own,
-                others);
+        return new RallyReport(counts, lengths, rallies.size() - lengths.size(), ProductLimit.of(runs), own, others);
+    }
+
+    /** The longest, the first of them where there are several: what is to be beaten. */
+    public Optional<Length> best() {
+        Optional<Length> best = Optional.empty();
+        for (Length one : lengths) {
+            best = best.isEmpty() || one.length() > best.get().length() ? Optional.of(one) : best;
+        }
+        return best;
+    }
+
+    /** Of the one in the middle; of two, of the shorter. */
+    public OptionalDouble median() {
+        List<Double> sorted = new ArrayList<>();
+        lengths.forEach(one -> sorted.add(one.length()));
+        sorted.sort(Double::compare);
+        return sorted.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(sorted.get((sorted.size() - 1) / 2));
+    }
+
+    /**
+     * How many are below the first of these lengths, from each to the next, and from the last on.
+     *
+     * @param from at most {@value #MOST_BANDS}, each above the one before
+     */
+    public List<Integer> inBands(List<Integer> from) {
+        Check.requireBetween("bands", from.size(), 0, MOST_BANDS);
+        for (int i = 0; i < from.size(); i++) {
+            Check.requireBetween("bands." + i, from.get(i), i == 0 ? 1 : from.get(i - 1) + 1, 10_000);
+        }
+        List<Integer> bands = new ArrayList<>(Collections.nCopies(from.size() + 1, 0));
+        for (Length one : lengths) {
+            int band =
+                    (int) from.stream().filter(start -> one.length() >= start).count();
+            bands.set(band, bands.get(band) + 1);
+        }
+        return bands;
     }
 
     private static boolean isOthersError(Ending ending) {
@@ -94,5 +137,11 @@ public record RallyReport(
             contacts++;
         }
         return contacts;
+    }
+
+    /** The same as a length, as it is told here. */
+    public int targetLength(double chance) {
+        int contacts = target(chance);
+        return counts.of(contacts, (contacts + 1) / 2);
     }
 }

@@ -232,7 +232,7 @@ public final class SetChart implements RunState.Chart {
                 run.paused(),
                 run.countsSaid(),
                 replay.valuesTaken(),
-                replay.rallies().rallies(),
+                replay.rallies(),
                 replay.passes(),
                 replay.shots(),
                 rhythm(replay.countsPasses(), replay.passes()),

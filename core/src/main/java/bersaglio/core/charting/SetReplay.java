@@ -13,6 +13,7 @@ import bersaglio.core.pattern.Following.Graded;
 import bersaglio.core.pattern.Passes;
 import bersaglio.core.pattern.Way;
 import bersaglio.core.rally.Ending;
+import bersaglio.core.rally.Rallies;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
@@ -100,12 +101,16 @@ final class SetReplay {
             following.get().end(ending, at).ifPresent(whole -> pass(whole, at));
             last = Optional.empty();
         } else {
-            Goal goal = asked.rung().goal();
-            Rally rally = goal instanceof Rally own ? own : NO_GOAL;
+            Rally rally = rallyGoal();
             // All of them were hit, whichever of them the goal counts.
             valuesTaken += rallies.contactsNow();
             rallies.end(ending, at, rally).ifPresent(length -> counting.take(new Step.Value(length, 0, at)));
         }
+    }
+
+    private Rally rallyGoal() {
+        Goal goal = asked.rung().goal();
+        return goal instanceof Rally rally ? rally : NO_GOAL;
     }
 
     void take(LoggedShot shot) {
@@ -214,8 +219,8 @@ final class SetReplay {
         return shots;
     }
 
-    RallyCount rallies() {
-        return rallies;
+    Rallies rallies() {
+        return rallies.rallies(rallyGoal());
     }
 
     Passes passes() {

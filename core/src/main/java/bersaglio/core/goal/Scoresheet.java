@@ -10,11 +10,15 @@ public final class Scoresheet {
     public static final int LONGEST = Goals.LONGEST_SET;
 
     private final Goal goal;
+    /** The player's own; what other sides hit says nothing of the player. */
     private final StringBuilder trials = new StringBuilder();
+
     private final List<Integer> brokeAt = new ArrayList<>();
     private Play play;
     private int paid;
     private int balls;
+    /** Trials of all sides. */
+    private int counted;
 
     public Scoresheet(Goal goal, Start start) {
         this.goal = goal;
@@ -38,18 +42,17 @@ public final class Scoresheet {
         int before = (int) progress().done();
         Play.Move move = play.after(step);
         play = move.play();
-        switch (move.did()) {
-            case NO_TRIAL -> {
-                return false;
-            }
-            case HIT -> trials.append('1');
-            case MISS -> trials.append('0');
-            case BREAK -> {
-                trials.append('0');
-                brokeAt.add(before);
-            }
+        if (move.did() == Play.Did.NO_TRIAL) {
+            return false;
+        }
+        if (step.team() == Step.THE_PLAYERS) {
+            trials.append(move.did() == Play.Did.HIT ? '1' : '0');
+        }
+        if (move.did() == Play.Did.BREAK) {
+            brokeAt.add(before);
         }
         balls++;
+        counted++;
         return true;
     }
 
@@ -59,10 +62,7 @@ public final class Scoresheet {
 
     /** Whether nothing more counts. */
     public boolean isFull() {
-        return play.over()
-                || left() == 0
-                || trials.length() >= LONGEST
-                || standing() == Standing.MET && !goal.playsOn();
+        return play.over() || left() == 0 || counted >= LONGEST || standing() == Standing.MET && !goal.playsOn();
     }
 
     public int left() {

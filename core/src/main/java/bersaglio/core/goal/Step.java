@@ -8,7 +8,15 @@ public sealed interface Step {
 
     int MOST_SIDES = 4;
 
+    /** The side of the player whose set it is. */
+    int THE_PLAYERS = 0;
+
     long at();
+
+    /** Whose it is, from 0. */
+    default int team() {
+        return THE_PLAYERS;
+    }
 
     /**
      * A scored unit of the count.

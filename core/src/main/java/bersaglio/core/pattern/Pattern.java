@@ -96,9 +96,19 @@ public record Pattern(
         return steps.stream().map(PatternStep::by).distinct().toList();
     }
 
+    /** Those who can be charted in it: A first where A hits, whoever feeds last. */
+    public List<Actor> players() {
+        return actors().stream().sorted().toList();
+    }
+
     /** Whether somebody hits in it. */
     public boolean has(Actor actor) {
         return actors().contains(actor);
+    }
+
+    /** The places in it of the step that somebody plays first: more than one where somebody may change before. */
+    public List<Integer> firstStepsOf(Actor actor) {
+        return new Following(this, actor).passes().expected();
     }
 
     /** The places in it of somebody's steps. */

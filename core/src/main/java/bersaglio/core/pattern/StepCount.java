@@ -7,15 +7,18 @@ import bersaglio.core.pattern.Pass.StepTry;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
  * How often an own step of a pattern was reached, and how often it held.
  *
  * @param step its place in the pattern, from 0
+ * @param went zones in which it held, in order, where they are known
  */
-public record StepCount(int step, int reached, int held) {
+public record StepCount(int step, int reached, int held, List<Integer> went) {
 
     /** From which a step is named as the one that breaks most. */
     public static final double NAMED_FROM = 0.80;
@@ -24,6 +27,11 @@ public record StepCount(int step, int reached, int held) {
         Check.requireBetween("step", step, 0, Pattern.MOST_STEPS - 1);
         Check.requireBetween("reached", reached, 0, 1_000_000);
         Check.requireBetween("held", held, 0, reached);
+        went = List.copyOf(went);
+    }
+
+    public StepCount(int step, int reached, int held) {
+        this(step, reached, held, List.of());
     }
 
     public HitRate rate() {
@@ -31,18 +39,8 @@ public record StepCount(int step, int reached, int held) {
     }
 
     static StepCount of(StepTry one) {
-        return new StepCount(one.step(), 1, one.held() ? 1 : 0);
-    }
-
-    private static void add(List<StepCount> counts, StepCount more) {
-        for (int i = 0; i < counts.size(); i++) {
-            StepCount count = counts.get(i);
-            if (count.step == more.step) {
-                counts.set(i, new StepCount(more.step, count.reached + more.reached, count.held + more.held));
-                return;
-            }
-        }
-        counts.add(more);
+        boolean known = one.held() && one.zone() > 0;
+        return new StepCount(one.step(), 1, one.held() ? 1 : 0, known ? List.of(one.zone()) : List.of());
     }
 
     /** The chance of each, in their order, that its true rate is the lowest of them all. */
@@ -62,9 +60,24 @@ public record StepCount(int step, int reached, int held) {
 
     /** Several sets' together, in the order of the steps. */
     public static List<StepCount> together(List<StepCount> counts) {
+        Map<Integer, List<StepCount>> bySteps = new LinkedHashMap<>();
+        counts.forEach(one ->
+                bySteps.computeIfAbsent(one.step, first -> new ArrayList<>()).add(one));
         List<StepCount> all = new ArrayList<>();
-        counts.forEach(one -> add(all, one));
+        bySteps.values().forEach(same -> all.add(sum(same)));
         all.sort(Comparator.comparingInt(StepCount::step));
         return all;
+    }
+
+    private static StepCount sum(List<StepCount> same) {
+        int reached = 0;
+        int held = 0;
+        List<Integer> went = new ArrayList<>();
+        for (StepCount one : same) {
+            reached += one.reached;
+            held += one.held;
+            went.addAll(one.went);
+        }
+        return new StepCount(same.get(0).step, reached, held, went);
     }
 }

@@ -1,5 +1,7 @@
 package bersaglio.core.rally;
 
+import java.util.OptionalDouble;
+
 /** Which contacts make the length of a rally. */
 public enum Contacts {
     ALL {
@@ -26,4 +28,15 @@ public enum Contacts {
      * @param own      those of the player among them
      */
     public abstract int of(int contacts, int own);
+
+    /** A length by this, by another; nothing where that is not known of it, as nobody knows whose contacts they were. */
+    public OptionalDouble by(Contacts other, double length) {
+        if (this == other) {
+            return OptionalDouble.of(length);
+        }
+        if (this == OWN || other == OWN) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(this == ALL ? Math.max(0, length - 1) : length + 1);
+    }
 }

@@ -8,10 +8,11 @@ import java.util.List;
  *
  * @param over in order
  * @param now  who made each contact of the one that is on
+ * @param length of that one so far, by the contacts that its goal counts, with what goes on from the ones before it
  */
-public record Rallies(List<ChartedRally> over, List<Role> now) {
+public record Rallies(List<ChartedRally> over, List<Role> now, int length) {
 
-    public static final Rallies NONE = new Rallies(List.of(), List.of());
+    public static final Rallies NONE = new Rallies(List.of(), List.of(), 0);
 
     public Rallies {
         over = List.copyOf(over);

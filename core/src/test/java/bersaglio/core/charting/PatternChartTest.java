@@ -80,6 +80,13 @@ class PatternChartTest {
         return tape.replay().passes().over().stream().map(Pass::ended).toList();
     }
 
+    /** Without where they went. */
+    private static List<StepCount> plain(List<StepCount> counts) {
+        return counts.stream()
+                .map(one -> new StepCount(one.step(), one.reached(), one.held()))
+                .toList();
+    }
+
     @Test
     void theSameGroundIsAHitOrNoneByTheStepThatItIsFor() {
         land(NET, RIGHT, RIGHT);
@@ -102,7 +109,7 @@ class PatternChartTest {
         assertThat(set.attempt().trials()).isEqualTo("11");
         assertThat(set.standing()).isEqualTo(Standing.MET);
         assertThat(set.passes().byOthers()).isEqualTo(2);
-        assertThat(set.passes().counts()).containsExactly(new StepCount(0, 3, 3), new StepCount(2, 2, 2));
+        assertThat(plain(set.passes().counts())).containsExactly(new StepCount(0, 3, 3), new StepCount(2, 2, 2));
         assertThat(set.notSeen()).isEqualTo(1);
     }
 
@@ -129,7 +136,7 @@ class PatternChartTest {
         tape.add(new Redone(missed));
         assertThat(ends()).containsExactly(Ended.BROKEN);
         tape.add(new SetTurned());
-        assertThat(tape.replay().passes().counts()).isNotEqualTo(List.of(new StepCount(0, 1, 1)));
+        assertThat(plain(tape.replay().passes().counts())).isNotEqualTo(List.of(new StepCount(0, 1, 1)));
     }
 
     @Test
@@ -167,7 +174,7 @@ class PatternChartTest {
         assertThat(range.replay().passes().over()).isEmpty();
         assertThat(range.replay().passes().now()).isEmpty();
         range.add(new ScoringStarted()).add(new ShotLanded(NET, Caller.COACH));
-        assertThat(range.replay().passes().counts()).containsExactly(new StepCount(0, 1, 1));
+        assertThat(plain(range.replay().passes().counts())).containsExactly(new StepCount(0, 1, 1));
     }
 
     @Test
@@ -205,7 +212,7 @@ class PatternChartTest {
                 new SetOpened("nora", Hand.RIGHT, DRILL.id(), 1, Standpoint.BEHIND).with(Occasion.ALONE.as(Actor.B));
         Tape other = Tape.opening(DRILL, asB, "r1").add(new ShotLanded(LEFT, Caller.COACH));
         assertThat(other.replay().attempt().trials()).isEqualTo("1");
-        assertThat(other.replay().passes().counts()).containsExactly(new StepCount(1, 1, 1));
+        assertThat(plain(other.replay().passes().counts())).containsExactly(new StepCount(1, 1, 1));
     }
 
     @Test

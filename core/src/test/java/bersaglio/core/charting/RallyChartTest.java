@@ -97,6 +97,9 @@ class RallyChartTest {
             for (int i = 0; i < 7; i++) {
                 one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.FEEDER));
             }
+            assertThat(one.replay().rallies().length())
+                    .as("while it is on, by " + counts)
+                    .isEqualTo(counts == Contacts.ALL ? 7 : counts == Contacts.OWN ? 4 : 6);
             one.add(new RallyEnded(Ending.PLANNED));
             double length = one.replay().count().progress().score();
             assertThat(one.replay().volumes().get(0).balls())
@@ -115,6 +118,8 @@ class RallyChartTest {
                 for (int i = 0; i < 3; i++) {
                     one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.PARTNER));
                 }
+                assertThat(one.replay().rallies().length())
+                        .isEqualTo(rally == 1 && does == PartnerMiss.RESUMES ? 6 : 3);
                 one.add(new RallyEnded(rally == 0 ? missed : Ending.PLANNED));
             }
             ChartedSet set = one.replay();

@@ -231,7 +231,7 @@ class GoalOddsTest {
             boolean ours = course.progress().winner() <= 0;
             met += course.standing() == Standing.MET && ours ? 1 : 0;
             broke += course.brokeAt().size();
-            balls.add(course.attempt(0).trials().length());
+            balls.add(course.balls());
         }
         double mean = balls.stream().mapToInt(Integer::intValue).average().orElseThrow();
         double variance = balls.stream()

@@ -230,11 +230,29 @@ class ResultRows {
                 steps.add(new Row(generation, set.run())
                         .with("step", count.step())
                         .with("reached", count.reached())
-                        .with("held", count.held()));
+                        .with("held", count.held())
+                        .with("went", bytes(count.went())));
             }
         }
         insert("pass_result", passes);
         insert("step_result", steps);
+    }
+
+    /** Zones have numbers that a byte holds. */
+    private static byte[] bytes(List<Integer> zones) {
+        byte[] bytes = new byte[zones.size()];
+        for (int i = 0; i < bytes.length; i++) {
+            bytes[i] = zones.get(i).byteValue();
+        }
+        return bytes;
+    }
+
+    static List<Integer> zones(byte[] bytes) {
+        List<Integer> zones = new ArrayList<>(bytes.length);
+        for (byte zone : bytes) {
+            zones.add((int) zone);
+        }
+        return zones;
     }
 
     void insertVolumes(int generation, List<ChartedSet> sets) {

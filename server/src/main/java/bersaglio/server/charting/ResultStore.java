@@ -2,6 +2,7 @@ package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.HeldRally;
 import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
@@ -168,14 +169,15 @@ class ResultStore implements Results {
         Map<Integer, Passed> passed = new TreeMap<>();
         jdbc.sql(
                         """
-                        select level, ended, held, step, reached from (
-                            select held.level, one.ended, one.held, 0 as step, 0 as reached, held.held_at, one.run, one.place
+                        select level, ended, held, step, reached, went from (
+                            select held.level, one.ended, one.held, 0 as step, 0 as reached,
+                                cast(x'' as varbinary(2000)) as went, held.held_at, one.run, one.place
                             from pass_result as one join set_result as held
                                 on held.generation = one.generation and held.run = one.run
                             where held.generation = :generation and held.player = :player and held.drill = :drill
                                 and held.track = :track and held.laid = '' and held.closed and not held.struck
                             union all
-                            select held.level, null, one.held, one.step, one.reached, held.held_at, one.run, one.step
+                            select held.level, null, one.held, one.step, one.reached, one.went, held.held_at, one.run, one.step
                             from step_result as one join set_result as held
                                 on held.generation = one.generation and held.run = one.run
                             where held.generation = :generation and held.player = :player and held.drill = :drill
@@ -191,7 +193,12 @@ class ResultStore implements Results {
                             row.getInt(1), first -> new Passed(new ArrayList<>(), new ArrayList<>()));
                     String ended = row.getString(2);
                     if (ended == null) {
-                        at.steps().add(new StepCount(row.getInt(4), row.getInt(5), row.getInt(3)));
+                        at.steps()
+                                .add(new StepCount(
+                                        row.getInt(4),
+                                        row.getInt(5),
+                                        row.getInt(3),
+                                        ResultRows.zones(row.getBytes(6))));
                     } else {
                         at.passes().add(new PassReport.Went(row.getInt(3), Pass.Ended.valueOf(ended)));
                     }
@@ -200,11 +207,12 @@ class ResultStore implements Results {
     }
 
     @Override
-    public Map<Integer, List<ChartedRally>> ralliesOf(UUID player, String drill, String track) {
-        Map<Integer, List<ChartedRally>> rallies = new TreeMap<>();
+    public Map<Integer, List<HeldRally>> ralliesOf(UUID player, String drill, String track) {
+        Map<Integer, List<HeldRally>> rallies = new TreeMap<>();
         jdbc.sql(
                         """
-                        select held.level, one.contacts, one.own, one.how, one.ended_by, one.miss, one.side, one.at_ms
+                        select held.level, one.contacts, one.own, one.how, one.ended_by, one.miss, one.side, one.at_ms,
+                            held.held_at, held.laid
                         from rally_result as one join set_result as held
                             on held.generation = one.generation and held.run = one.run
                         where held.generation = :generation and held.player = :player and held.drill = :drill
@@ -217,7 +225,7 @@ class ResultStore implements Results {
                 .param("track", track)
                 .query(row -> {
                     rallies.computeIfAbsent(row.getInt(1), first -> new ArrayList<>())
-                            .add(readRally(row));
+                            .add(new HeldRally(readRally(row), row.getLong(9), row.getString(10)));
                 });
         return rallies;
     }

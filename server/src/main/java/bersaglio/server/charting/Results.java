@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.HeldRally;
 import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
@@ -8,7 +9,6 @@ import bersaglio.core.court.Point;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.pattern.StepCount;
-import bersaglio.core.rally.ChartedRally;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
@@ -47,7 +47,7 @@ public interface Results {
     Map<Integer, Passed> passesOf(UUID player, String drill, String track);
 
     /** A player's rallies, level by level, of the sets that count, in their order. */
-    Map<Integer, List<ChartedRally>> ralliesOf(UUID player, String drill, String track);
+    Map<Integer, List<HeldRally>> ralliesOf(UUID player, String drill, String track);
 
     /** The sets of a player held since then, in their order. */
     List<SetResult> heldSince(long from, UUID player);

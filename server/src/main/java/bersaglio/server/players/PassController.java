@@ -5,12 +5,14 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.rally.Contacts;
 import bersaglio.server.charting.Results;
 import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.RallyReportView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -36,15 +38,26 @@ class PassController {
     /** Of one level, with the contacts that make a rally's length there. */
     record LevelRallies(int level, RallyReportView report) {}
 
-    /** Level by level, of those at which rallies were charted; of sets that count. */
+    /**
+     * Level by level, of those at which rallies were charted; of sets that count.
+     *
+     * @param counts by which contacts the lengths are told; those of each level where it is left out
+     * @param bands  up to six lengths, each above the one before
+     */
     @GetMapping("/api/players/{player}/rallies")
     List<LevelRallies> rallies(
-            @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
+            @PathVariable UUID player,
+            @RequestParam String drill,
+            @RequestParam(defaultValue = "") String track,
+            @RequestParam(required = false) @Nullable Contacts counts,
+            @RequestParam(defaultValue = "") List<Integer> bands) {
         Drill version = versionOf(player, drill, track);
         List<LevelRallies> levels = new ArrayList<>();
-        results.ralliesOf(player, drill, track)
-                .forEach((level, rallies) -> levels.add(
-                        new LevelRallies(level, RallyReportView.of(RallyReport.of(rallies), version.level(level)))));
+        results.ralliesOf(player, drill, track).forEach((level, rallies) -> {
+            Contacts given = version.level(level).goal().contacts();
+            RallyReport report = RallyReport.of(rallies, given, counts == null ? given : counts);
+            levels.add(new LevelRallies(level, RallyReportView.of(report, given, bands)));
+        });
         return levels;
     }
 
@@ -62,11 +75,13 @@ class PassController {
     @GetMapping("/api/players/{player}/passes")
     List<LevelPasses> passes(
             @PathVariable UUID player, @RequestParam String drill, @RequestParam(defaultValue = "") String track) {
-        versionOf(player, drill, track);
+        Drill version = versionOf(player, drill, track);
         List<LevelPasses> levels = new ArrayList<>();
-        results.passesOf(player, drill, track)
-                .forEach((level, passed) -> levels.add(
-                        new LevelPasses(level, PassReportView.of(PassReport.of(passed.passes(), passed.steps())))));
+        results.passesOf(player, drill, track).forEach((level, passed) -> version.level(level)
+                .dials()
+                .pattern()
+                .ifPresent(pattern -> levels.add(new LevelPasses(
+                        level, PassReportView.of(PassReport.of(passed.passes(), passed.steps()), pattern)))));
         return levels;
     }
 }

@@ -11,6 +11,8 @@ import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Retreat;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Readout;
+import bersaglio.core.pattern.Actor;
+import bersaglio.core.pattern.Pattern;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.target.Conditions;
@@ -52,6 +54,7 @@ public record DrillView(
      * @param accepts     whose calls the advance rule takes
      * @param targetRate  the true rate that it asks for
      * @param coachTarget the same, where a coach set it
+     * @param first       who can be charted in its pattern, whoever is where nobody is named first, and where each begins
      * @param spoken      its pattern on one line, to be read aloud, where it has one
      */
     public record LevelView(
@@ -75,7 +78,11 @@ public record DrillView(
             Retreat retreat,
             List<Caller> accepts,
             @Nullable Double coachTarget,
-            @Nullable String spoken) {}
+            @Nullable String spoken,
+            List<FirstView> first) {}
+
+    /** Places in the pattern of the step that somebody plays first. */
+    public record FirstView(Actor by, List<Integer> steps) {}
 
     public static DrillView of(Drill drill) {
         return new DrillView(
@@ -118,6 +125,13 @@ public record DrillView(
                 level.dials()
                         .pattern()
                         .map(pattern -> DrillText.spoken(pattern, level.target()))
-                        .orElse(null));
+                        .orElse(null),
+                level.dials().pattern().map(DrillView::firstSteps).orElse(List.of()));
+    }
+
+    private static List<FirstView> firstSteps(Pattern pattern) {
+        return pattern.players().stream()
+                .map(actor -> new FirstView(actor, pattern.firstStepsOf(actor)))
+                .toList();
     }
 }
