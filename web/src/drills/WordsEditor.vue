@@ -95,7 +95,7 @@ function select(from: number, to: number) {
 }
 
 const described = () => EditorView.contentAttributes.of({
-  'id': props.id, 'aria-labelledby': props.labelledBy, 'aria-describedby': props.describedBy, 'spellcheck': 'false',
+  'id': props.id, 'aria-labelledby': props.labelledBy, 'aria-describedby': props.describedBy, 'spellcheck': 'false', 'tabindex': '0',
   'aria-invalid': String(!!props.wrong),
 })
 

@@ -93,8 +93,9 @@ function inBands(report: Report): string {
 .asked {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 260px), 320px));
+  align-items: start;
   gap: 12px 24px;
-  margin: 12px 0;
+  margin: 16px 0;
 }
 
 .levels {

@@ -124,6 +124,15 @@ class AccessibilityTest {
         page.navigate(hall.address() + "/queue/straight-clear-1");
         page.getByText("Start the queue").waitFor();
         check(page, "A queue begins");
+        page.navigate(hall.address() + "/groups");
+        page.getByText("Start", new Page.GetByTextOptions().setExact(true)).waitFor();
+        check(page, "A group begins");
+        page.getByText("Start", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByTestId("names").first().waitFor();
+        check(page, "A group");
+        page.navigate(page.url() + "/board");
+        page.getByTestId("names").first().waitFor();
+        check(page, "A board");
         String duellist = hall.newPlayer("Axe Duellist", "RIGHT");
         page.navigate(hall.address() + "/courtside/" + duellist + "/duel-at-the-net-1");
         new Courtside(page).ready().key("Space").shows("1 : 0");

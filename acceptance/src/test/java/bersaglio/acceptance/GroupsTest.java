@@ -225,4 +225,35 @@ class GroupsTest {
         assertThat(group.get("turn").asInt()).isEqualTo(2);
         assertThat(group.at("/members/0/here").asBoolean()).isFalse();
     }
+
+    @Test
+    void aDuelOfTwoIsMadeEven(Hall hall) {
+        String better = hall.newPlayer("Forte Duello", "RIGHT");
+        String weaker = hall.newPlayer("Lieve Duello", "RIGHT");
+        chart(hall, better, "111011110111101111011110");
+        chart(hall, weaker, "010010100101001010010100");
+        Hands hands = Hands.KEYS_AT_A_TABLE;
+        Page page = hands.page(hall);
+        page.navigate(hall.address() + "/drills/duel-at-the-net");
+        hands.find(page, "For", "Forte Duello");
+        hands.choose(page, "Together with", "Lieve Duello");
+        Locator fair = page.getByTestId("fair");
+        assertThat(fair).containsText(Pattern.compile("Forte wins about \\d+ of 100 duels against Lieve"));
+        assertThat(fair)
+                .containsText(Pattern.compile("With \\d+ points? ahead for Lieve, Forte wins about \\d+ of 100"));
+        assertThat(fair).containsText("for their true ones");
+    }
+
+    private static void chart(Hall hall, String player, String row) {
+        Device device = new Device(hall.server());
+        List<String> events = new ArrayList<>(List.of(device.opened(player, "duel-at-the-net-1", 1)));
+        for (char ball : row.toCharArray()) {
+            String outcome = ball == '1' ? "HIT" : "NET";
+            events.add(device.event(
+                    "shot.keyed",
+                    "{\"outcome\":\"%s\",\"side\":\"NONE\",\"zone\":0,\"by\":\"COACH\"}".formatted(outcome)));
+        }
+        events.add(device.closed());
+        device.fates(events);
+    }
 }

@@ -83,6 +83,9 @@ class LanguageTest {
                 "/courtside",
                 "/courtside/" + nora + "/straight-clear-1",
                 "/queue/straight-clear-1",
+                "/groups",
+                "/groups/"
+                        + club.get("/api/groups/2026-11-24").get(0).get("run").asString(),
                 "/drills",
                 "/drills/straight-clear",
                 "/drills/straight-clear/edit",

@@ -56,20 +56,13 @@ class Pictures {
         take(light, "verdict");
         elio.sent();
 
-        Page phone = hall.phone();
-        chart(hall, phone, "Teo Mirtillo", new double[][] {{2.2, 6.2}, {1.6, 5.4}, {0.6, 4.6}, {2.4, 5.4}});
-        take(phone, "phone");
+        light.navigate(hall.address() + "/groups");
+        light.getByLabel("Opponents on a court").fill("1");
+        light.getByText("Start", new Page.GetByTextOptions().setExact(true)).click();
+        light.getByTestId("change").click();
+        light.getByText("Turn 2").waitFor();
+        take(light, "group");
 
-        light.navigate(hall.address() + "/courtside/"
-                + hall.server().get("/api/club").at("/players/0/id").asString() + "/front-zone-rally-1");
-        Courtside rally = new Courtside(light).ready();
-        for (int contact = 0; contact < 7; contact++) {
-            rally.key("Space");
-        }
-        rally.key("n").key("Space").key("Space").key("Space");
-        assertThat(light.getByTestId("contacts")).hasText("3 contacts");
-        take(light, "rally");
-        rally.sent();
         light.navigate(hall.address() + "/sessions/2026-11-24");
         light.locator("table").waitFor();
         take(light, "session");
@@ -108,6 +101,15 @@ class Pictures {
         light.navigate(hall.address() + "/players/" + idOf(hall, "Ugo Alloro"));
         light.getByTestId("pass-steps").first().waitFor();
         take(light, "pattern-steps");
+        light.navigate(hall.address() + "/players/" + idOf(hall, "Livia Sambuco"));
+        light.locator("header .v-select").first().click();
+        light.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Out of the middle"))
+                .click();
+        light.getByTestId("player-rallies").waitFor();
+        light.getByLabel("Bands of your own").fill("6, 12, 18");
+        light.getByTestId("bands").first().waitFor();
+        light.getByTestId("player-rallies").evaluate("one => window.scrollTo(0, one.offsetTop - 24)");
+        take(light, "rallies");
         light.navigate(hall.address() + "/players");
         light.getByText("Ugo Alloro").waitFor();
         take(light, "players");

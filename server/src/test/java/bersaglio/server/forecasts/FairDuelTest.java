@@ -74,7 +74,7 @@ class FairDuelTest {
         events.add(device.closed());
         assertThat(device.fates(events)).containsOnly("STORED");
         JsonNode duel = fair(player, player("010010100101001010010100"), DUEL).get("duel");
-        assertThat(duel.get("rate").asDouble()).isGreaterThan(0.7);
+        assertThat(duel.get("rate").asDouble()).isGreaterThan(0.6);
     }
 
     @Test
