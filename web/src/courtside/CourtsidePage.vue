@@ -63,7 +63,8 @@ const { closeUp, isPossible: canCloseUp, toggle: toggleCloseUp } = useCloseUp({
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
 const hand = useCharting(charted, {
   rung, onSurface, ready, zones: () => stage.value?.zones ?? [], stages: () => stages.value.length,
-  logged: (shot) => emit('ball', props.player, shot),
+  // A pass is one turn's ball, whatever shots it has.
+  logged: (shot) => set.value?.passes?.now.length ? undefined : emit('ball', props.player, shot),
 }, feedback)
 const { verdict, chosenId, locked, log, logKey } = hand
 const live = useLive(charted, () => rung.value, hand.enter, feedback)

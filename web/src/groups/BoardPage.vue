@@ -21,7 +21,7 @@ void wakeLock.request('screen').catch(() => undefined)
 onBeforeUnmount(() => void wakeLock.release())
 const view = computed(() => answer.value?.view.data)
 const nameOf = (id: string) => answer.value?.club.data.players.find((one) => one.id === id)?.name.split(' ')[0] ?? ''
-const waiting = computed(() => view.value?.next
+const comingOn = computed(() => view.value?.next
   .filter(({ court, player }) => court > 0 && view.value?.on.find((spot) => spot.player === player)?.court !== court)
   .map(({ player }) => nameOf(player)).join(', '))
 </script>
@@ -32,7 +32,7 @@ const waiting = computed(() => view.value?.next
       <h1 class="visually-hidden">{{ t(`group.form.${view.form.kind}`) }}</h1>
       <GroupBoard :group="view" :name-of="nameOf" @score="() => undefined" />
       <p v-if="view.ended" class="next">{{ t('group.over') }}</p>
-      <p v-else-if="!view.lastTurn && waiting" class="next">{{ t('group.comesOn', { names: waiting }) }}</p>
+      <p v-else-if="!view.lastTurn && comingOn" class="next">{{ t('group.comesOn', { names: comingOn }) }}</p>
     </div>
   </PageStates>
 </template>

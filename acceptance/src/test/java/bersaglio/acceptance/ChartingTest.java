@@ -99,7 +99,7 @@ class ChartingTest {
         court.key("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Close the set; again: next set");
         court.key("Escape").key("j");
-        assertThat(court.verdict()).containsText("1 of 7 hits");
+        assertThat(court.verdict()).containsText("1 of 7:");
         court.key("Shift+Enter");
         assertThat(court.verdict())
                 .containsText("Stay: the set ended at 1 of 7, and a set ended early is never a pass.".substring(0, 4));

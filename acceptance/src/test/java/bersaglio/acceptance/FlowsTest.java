@@ -51,8 +51,8 @@ class FlowsTest {
         JsonNode set = ChartingTest.storedSet(hall, court);
         assertThat(set.at("/counts/0/claims").toString()).isEqualTo("[3,5]");
         assertThat(set.get("trials").asInt())
-                .as("what was not seen is no trial")
-                .isEqualTo(3);
+                .as("the player's own; what was not seen is no trial")
+                .isEqualTo(1);
         assertThat(set.get("partners").size()).isEqualTo(1);
         court.key("Backspace").shows("1 : 2");
     }

@@ -216,4 +216,39 @@ class PatternsTest {
                 .as("the second of the strokes that are offered: a slide to the right")
                 .isEqualTo("serve");
     }
+
+    @Test
+    void aSetOfPassesIsEnteredFromPaper(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Carta Pattern", "RIGHT");
+        page.navigate(hall.address() + "/courtside/" + player + "/" + DRILL + "?paper");
+        Courtside court = new Courtside(page);
+        court.press("Hit").press("Hit").press("Not hit").press("Hit");
+        court.press("Enter 4 balls").shows("3 of 4").sent();
+        JsonNode set = ChartingTest.storedSet(hall, court);
+        assertThat(set.get("row").asString()).isEqualTo("1101");
+        assertThat(set.get("enteredLater").asBoolean()).isTrue();
+    }
+
+    /** A turn is so many passes: it never changes in the middle of one. */
+    @Test
+    void inAQueueATurnIsOfWholePasses(Hall hall) {
+        Page page = hall.tablet();
+        hall.newPlayer("Prima Pattern", "RIGHT");
+        hall.newPlayer("Seconda Pattern", "RIGHT");
+        page.navigate(hall.address() + "/queue/" + DRILL);
+        Courtside court = new Courtside(page);
+        court.press("Prima Pattern").press("Seconda Pattern");
+        page.getByLabel("Balls a turn").fill("1");
+        court.press("Start the queue");
+        court.ready().key("1");
+        Locator hitter = page.getByTestId("hitter");
+        assertThat(page.getByTestId("next-step")).hasText("A: clear to rear left");
+        assertThat(hitter).hasText("Prima");
+        court.key("2");
+        assertThat(hitter).hasText("Seconda");
+        court.ready().key("0");
+        assertThat(hitter).hasText("Prima");
+        court.ready().shows("1 of 1");
+    }
 }
