@@ -84,6 +84,25 @@ async function change() {
   line-height: 1.1;
 }
 
+/* Two lines, whether the second is filled or not. */
+.turns :deep(.call) {
+  flex-direction: column;
+  align-items: flex-start;
+  justify-content: center;
+  gap: 0;
+  height: 84px;
+}
+
+.turns :deep(.left) {
+  font-size: 36px;
+}
+
+.turns :deep(.words) {
+  min-height: 30px;
+  font-size: 22px;
+  line-height: 30px;
+}
+
 .acts {
   display: flex;
   flex-wrap: wrap;
