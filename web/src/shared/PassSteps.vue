@@ -12,13 +12,13 @@ const { stepWords } = usePatterns()
 const FEW = 5
 
 /** Where the player went of the times it held, and whether that can be read. */
-function choiceWords({ places, readable }: NonNullable<PassReport['steps'][number]['choice']>): string {
+function choiceWords({ places, order, readable }: NonNullable<PassReport['steps'][number]['choice']>): string {
   const shares = places.map(({ zone, rate }) => t('passes.share', {
     zone: props.target.zones.find((one) => one.number === zone)?.name ?? zone,
     share: asPercent(rate.share), lower: asPercent(rate.lower), upper: asPercent(rate.upper),
   })).join(', ')
-  return [t('passes.went', { shares }), readable && t(readable.guessed > readable.commonest ? 'passes.readable' : 'passes.notReadable', {
-    guessed: asPercent(readable.guessed), commonest: asPercent(readable.commonest),
+  return [t('passes.went', { shares }), order && t(readable ? 'passes.readable' : 'passes.notReadable', {
+    guessed: asPercent(order.guessed), commonest: asPercent(order.commonest),
   })].filter(Boolean).join(' ')
 }
 

@@ -826,8 +826,9 @@ export interface components {
             touched?: components["schemas"]["Point"];
         };
         ChoiceView: {
+            order?: components["schemas"]["Readable"];
             places: components["schemas"]["ShareView"][];
-            readable?: components["schemas"]["Readable"];
+            readable: boolean;
         };
         ClubView: {
             courts: components["schemas"]["CourtView"][];

@@ -4,9 +4,9 @@ import bersaglio.core.charting.GroupEvent.GroupOpened;
 import bersaglio.core.goal.Progress;
 import bersaglio.core.group.Changeover;
 import bersaglio.core.group.Evening;
+import bersaglio.core.group.Form;
 import bersaglio.core.group.Post;
 import bersaglio.core.group.Spot;
-import bersaglio.core.group.TeamRace;
 import bersaglio.core.group.Turn;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -77,7 +77,11 @@ public record ChartedGroup(
 
     /** Whether no further turn is to come. */
     public boolean isLastTurn() {
-        return opened.form() instanceof TeamRace race && evening.turns().size() >= race.rounds() - 1;
+        return isLastTurn(opened.form(), evening);
+    }
+
+    static boolean isLastTurn(Form form, Evening evening) {
+        return evening.turns().size() >= form.turns() - 1;
     }
 
     /** Rounds won by each team; a round that was level is nobody's. */

@@ -38,9 +38,12 @@ public final class GroupChart implements RunState.Chart {
         return RunState.chart(events, GroupChart::new).result();
     }
 
-    /** What belongs to another kind of chart builds nothing here. */
+    /** What belongs to another kind of chart builds nothing here, nor does what comes after the end. */
     @Override
     public void take(ChartEvent event) {
+        if (ended) {
+            return;
+        }
         if (event.what() instanceof GroupEvent own) {
             own.applyTo(this, event);
         } else if (event.what() instanceof CountSet said && said.part() < points.size()) {
@@ -98,7 +101,11 @@ public final class GroupChart implements RunState.Chart {
         }
     }
 
+    /** After the last turn there is none. */
     void change(ChartEvent event) {
+        if (ChartedGroup.isLastTurn(start().form(), evening)) {
+            return;
+        }
         evening = evening.after(on);
         rounds.add(points);
         points = Collections.nCopies(start().form().teams(), 0);

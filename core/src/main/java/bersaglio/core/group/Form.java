@@ -26,7 +26,12 @@ public sealed interface Form permits Pairings, Rotation, TeamRace {
      */
     Turn again(Evening evening, Turn on);
 
-    /** Whether hits or points of teams are counted. */
+    /** Turns after which it is over, whatever the group does. */
+    default int turns() {
+        return Integer.MAX_VALUE;
+    }
+
+    /** How many teams have points; 0 where nobody has. */
     default int teams() {
         return 0;
     }

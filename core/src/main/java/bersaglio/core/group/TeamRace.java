@@ -36,6 +36,11 @@ public record TeamRace(@Called("teams") int count, int finish, int rounds) imple
     }
 
     @Override
+    public int turns() {
+        return rounds;
+    }
+
+    @Override
     public int fewest() {
         return count;
     }

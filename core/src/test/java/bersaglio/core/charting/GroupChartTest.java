@@ -145,6 +145,20 @@ class GroupChartTest {
     }
 
     @Test
+    void afterTheLastRoundAndAfterTheEndNothingIsAdded() {
+        opened(new TeamRace(2, 3, 2), "a", "b").then(new TurnChanged(), new TeamScored(0), new TurnChanged());
+        assertThat(group().evening().turns()).hasSize(1);
+        assertThat(group().points()).as("the second round goes on").containsExactly(1, 0);
+        then(new GroupEnded(), new TeamScored(1), new MemberLeft("a"), new MemberCame("c"));
+        assertThat(group().points()).containsExactly(1, 0);
+        assertThat(group().evening().players()).containsExactly("a", "b");
+        then(new Undone("e5"), new TeamScored(1));
+        assertThat(group().points())
+                .as("what came after an end that is taken back counts")
+                .containsExactly(1, 2);
+    }
+
+    @Test
     void aGroupIsOfPlayersOnceEachAndOfAsManyAsItsFormTakes() {
         assertThatThrownBy(() -> new GroupOpened(ONE_HITS, "", List.of("a", "a")))
                 .isInstanceOf(Refused.class)

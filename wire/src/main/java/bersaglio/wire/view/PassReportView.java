@@ -39,16 +39,18 @@ public record PassReportView(
     /**
      * Where the player went when the step held.
      *
-     * @param readable how well the choices can be read, once they are enough
+     * @param order    how well their order can be read, once they are enough
+     * @param readable whether it says more than which place is liked best
      */
-    public record ChoiceView(List<ShareView> places, @Nullable Readable readable) {
+    public record ChoiceView(List<ShareView> places, @Nullable Readable order, boolean readable) {
 
         static ChoiceView of(Choice choice) {
             return new ChoiceView(
                     choice.places().stream()
                             .map(one -> new ShareView(one.zone(), HitRateView.of(one.chosen())))
                             .toList(),
-                    choice.readable().orElse(null));
+                    choice.readable().orElse(null),
+                    choice.readable().map(Readable::isReadable).orElse(false));
         }
     }
 
