@@ -142,6 +142,11 @@ export async function of(about: About): Promise<Kept[]> {
   return (await (await database()).getAllFromIndex('events', 'about', about)).map(read)
 }
 
+/** All of one kind of chart, whatever they are about. */
+export async function ofKind(kind: string): Promise<Kept[]> {
+  return (await (await database()).getAllFromIndex('events', 'about', IDBKeyRange.bound([kind], [kind, []]))).map(read)
+}
+
 export async function withFate(fate: Fate, most?: number): Promise<Kept[]> {
   return (await (await database()).getAllFromIndex('events', 'fate', fate, most)).map(read)
 }

@@ -10,6 +10,7 @@ import PageStates from '@/shared/PageStates.vue'
 import { usePresent } from '@/shared/present'
 import { useAsked } from '@/shared/useAsked'
 import GroupFields from './GroupFields.vue'
+import { ownGroups, withOwn } from './ownGroups'
 import { useGroup } from './useGroup'
 
 /** Where a group begins: who is here, and what they do together. Those of today can be gone on with, or shown. */
@@ -18,8 +19,8 @@ const router = useRouter()
 const today = () => clubDate(clubTime())
 const { answer, failed, load } = useAsked(async () => {
   const club = await askListed()
-  const groups = await askGroups(today()).then(({ data }) => data, () => [])
-  return { club, groups }
+  const [listed, own] = await Promise.all([askGroups(today()).then(({ data }) => data, () => []), ownGroups(today())])
+  return { club, groups: withOwn(listed, own) }
 })
 const group = useGroup()
 const { isHere } = usePresent(today)

@@ -220,6 +220,17 @@ class GroupsTest {
         List<String> now = names(page).allTextContents();
         page.reload();
         assertThat(names(page)).hasText(now.toArray(new String[0]));
+        // Gone elsewhere meanwhile, it is found again, and so is one that nobody but this device has heard of.
+        page.navigate(hall.address() + "/groups");
+        Locator going =
+                page.getByTestId("going").locator("li").filter(new Locator.FilterOptions().setHasText("Ginepro"));
+        assertThat(going.first()).isVisible();
+        hands.press(page, "Start");
+        assertThat(names(page)).hasCount(2);
+        page.navigate(hall.address() + "/groups");
+        assertThat(page.getByText("Go on here").first()).isVisible();
+        going.last().getByText("Go on here").click();
+        assertThat(names(page)).hasText(now.toArray(new String[0]));
         context.setOffline(false);
         JsonNode group = stored(hall, page);
         assertThat(group.get("turn").asInt()).isEqualTo(2);
