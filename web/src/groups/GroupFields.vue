@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { newestOf } from '@/drills/newest'
 import type { GroupForm, ListedDrill, Player } from '@/shared/api'
 import OneOf from '@/shared/OneOf.vue'
+import { chosenAtFirst } from './ownGroups'
 
 /** What a group does together: who, on how many courts, and when everybody changes. */
 const props = defineProps<{ players: Player[], here: string[], drills: ListedDrill[] }>()
@@ -11,7 +12,7 @@ const emit = defineEmits<{ begin: [form: GroupForm, players: string[], drill: st
 const { t } = useI18n()
 const FORMS = ['ROTATION', 'PAIRINGS', 'TEAMS'] as const
 const kind = ref<GroupForm['kind']>('ROTATION')
-const chosen = ref([...props.here])
+const chosen = ref(chosenAtFirst(props.here))
 const courts = ref(1)
 const hitters = ref(1)
 const feeders = ref(1)

@@ -23,3 +23,8 @@ export function withOwn(listed: GroupLine[], own: GroupLine[]): GroupLine[] {
   const known = new Set(own.map(({ run }) => run))
   return [...own, ...listed.filter(({ run }) => !known.has(run))]
 }
+
+const MOST_MEANT = 12
+
+/** Who a group begins with, until chosen otherwise: those who are here; nobody, where so many are here that hardly all are meant. */
+export const chosenAtFirst = (here: string[]) => here.length > MOST_MEANT ? [] : [...here]
