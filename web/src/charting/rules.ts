@@ -129,6 +129,8 @@ export async function loadRules() {
         const report = chart.passReport()
         return report === '' ? undefined : JSON.parse(report)
       },
+      /** Milliseconds from the player's last shot to the call of the next one. */
+      callAfter: (ahead: number): number => chart.callAfter(ahead),
       lying(): Lying {
         return JSON.parse(chart.lying())
       },

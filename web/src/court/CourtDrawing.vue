@@ -6,7 +6,7 @@ import MarkLayer, { type Mark } from './MarkLayer.vue'
 import { banded, grown } from './closeUp'
 import { fitted, markingPath, rectanglePath, shapePath } from './shape'
 import ZoneShape from './ZoneShape.vue'
-import { toCourt, type Place } from './turn'
+import { toCourt, turnedHalf, type Place } from './turn'
 import { useFrame } from './useFrame'
 
 const props = defineProps<{
@@ -21,6 +21,8 @@ const props = defineProps<{
   chosen?: number | undefined
   /** Numbers of the zones that are asked for now; the others are drawn faint. */
   lit?: number[] | undefined
+  /** Whether the zones lie on the other half, for who hits from beyond the net. */
+  zonesTurned?: boolean
   standpoint: Standpoint
   hitter?: string
   marks: Mark[]
@@ -45,7 +47,7 @@ const SETTLE = 32
  * several, in the corner that is drawn top left, as far as it fits.
  */
 const zoneLabels = computed(() => props.zones.map((zone) => {
-  const { bounds, middle } = zone.whole
+  const { bounds, middle } = props.zonesTurned ? turnedHalf(zone.whole) : zone.whole
   const several = props.zones.length > 1
   if (several) {
     const [one, other] = [drawn({ x: bounds.left, y: bounds.near }), drawn({ x: bounds.right, y: bounds.far })]
@@ -161,14 +163,16 @@ function onUp(event: PointerEvent) {
         <path class="floor" :d="rectanglePath(extent)" />
         <path class="veil" fill-rule="evenodd" :d="veil" />
         <path v-if="edged" class="edge" :d="shapePath(inUse.area)" />
-        <ZoneShape
-          v-for="zone in [...zones].reverse()"
-          :key="zone.number"
-          :zone="zone"
-          part="ground"
-          :unit="unit"
-          :faint="lit && !lit.includes(zone.number)"
-        />
+        <g :transform="zonesTurned ? 'rotate(180)' : undefined">
+          <ZoneShape
+            v-for="zone in [...zones].reverse()"
+            :key="zone.number"
+            :zone="zone"
+            part="ground"
+            :unit="unit"
+            :faint="lit && !lit.includes(zone.number)"
+          />
+        </g>
         <template v-for="line in lines" :key="line.key">
           <path
             v-if="!bare || !line.inner"
@@ -178,15 +182,17 @@ function onUp(event: PointerEvent) {
             :d="line.path"
           />
         </template>
-        <ZoneShape
-          v-for="zone in zones"
-          :key="zone.number"
-          :zone="zone"
-          part="edges"
-          :unit="unit"
-          :faint="lit && !lit.includes(zone.number)"
-          :chosen="zone.number === chosen"
-        />
+        <g :transform="zonesTurned ? 'rotate(180)' : undefined">
+          <ZoneShape
+            v-for="zone in zones"
+            :key="zone.number"
+            :zone="zone"
+            part="edges"
+            :unit="unit"
+            :faint="lit && !lit.includes(zone.number)"
+            :chosen="zone.number === chosen"
+          />
+        </g>
         <line
           v-if="surface.net && !upright"
           class="net"

@@ -1,4 +1,4 @@
-import type { Side, Standpoint } from '@/shared/api'
+import type { Area, Side, Standpoint } from '@/shared/api'
 
 export interface Place {
   x: number
@@ -59,4 +59,10 @@ export function sideOfArrow(key: string, from: Standpoint, facing = false): Side
     return x < 0 ? 'LEFT' : 'RIGHT'
   }
   return y < 0 ? 'SHORT' : 'DEEP'
+}
+
+/** An area as it lies for who hits from the other side: by half a turn about the middle of the net line. */
+export function turnedHalf({ bounds, middle }: { bounds: Area, middle: Place }): { bounds: Area, middle: Place } {
+  const { left, right, near, far } = bounds
+  return { bounds: { left: -right, right: -left, near: -far, far: -near }, middle: { x: -middle.x, y: -middle.y } }
 }

@@ -4,9 +4,8 @@ import { computed, nextTick, onActivated, onBeforeUnmount, onDeactivated, onMoun
 import { useI18n } from 'vue-i18n'
 import { useOutbox } from '@/charting/outbox'
 import CourtDrawing from '@/court/CourtDrawing.vue'
-import { isWithin } from '@/court/closeUp'
 import { isFacing, surfaceOf } from '@/court/shape'
-import { turned, type Place } from '@/court/turn'
+import { turned } from '@/court/turn'
 import { useGoals } from '@/shared/goals'
 import PlainState from '@/shared/PlainState.vue'
 import { plain } from '@/shared/sentences'
@@ -24,6 +23,7 @@ import SetMargin from './SetMargin.vue'
 import ShotStrip from './ShotStrip.vue'
 import TwoHalves from './TwoHalves.vue'
 import { useCharting } from './useCharting'
+import { useDrawnCourt } from './useDrawnCourt'
 import { useKeys } from './useKeys'
 import { useLive } from './useLive'
 import { useOnCourt } from './useOnCourt'
@@ -31,8 +31,6 @@ import { usePattern } from './usePattern'
 import { useSet } from './useSet'
 import { useSides } from './useSides'
 import { useStage } from './useStage'
-import { useCloseUp } from './useCloseUp'
-import { useTouches } from './useTouches'
 import { useWhoAndWhat } from './useWhoAndWhat'
 import { useWay } from './ways'
 
@@ -56,10 +54,6 @@ const way = useWay(props.paper)
 const area = useTemplateRef<HTMLElement>('area')
 const { rung, lying, stages, stage, other, stance, onSurface, marks } = useStage(charted, practised, person, court)
 const surface = computed(() => court.value && stage.value && surfaceOf(court.value, stage.value.plane))
-const beyond = computed(() => settings.wholeCourt ? other.value : undefined)
-const { closeUp, isPossible: canCloseUp, toggle: toggleCloseUp } = useCloseUp({
-  area, stage, surface, beyond, standpoint: () => settings.standpoint, drill: () => practised.value?.family,
-})
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
 const hand = useCharting(charted, {
   rung, onSurface, ready, zones: () => stage.value?.zones ?? [], stages: () => stages.value.length,
@@ -74,7 +68,10 @@ const standing = computed(() => rung.value ? goals.standing(rung.value, set.valu
 const { count, sides, names } = useSides(charted, rung, person, players)
 const pattern = usePattern(
   charted, () => rung.value, () => names.value, () => court.value?.strokes ?? [], () => !!surface.value && isFacing(surface.value),
-  hand.enter, feedback)
+  hand.enter, feedback, () => active)
+const { beyond, closeUp, canCloseUp, toggleCloseUp, turned: zonesTurned, touches } = useDrawnCourt({
+  area, stage, surface, other, drill: practised, hand, pattern, way,
+})
 
 onMounted(() => {
   ready.value = load()
@@ -124,10 +121,6 @@ function leaveKeys(event: MouseEvent) {
 }
 
 const nextSide = () => void hand.toSide((now) => (now + 1) % sides.value)
-const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
-const touches = useTouches(
-  (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(place) : hand.land(place)),
-  (from, to) => hand.closeShot.value ? hand.flick(from, to) : pattern.slide(from, to))
 const keys = actionsOf({
   charted, hand, live, pattern, way, countIs, help, turn: turnCourt, nextSide, skip: () => emit('skip'),
 })
@@ -150,7 +143,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
     <v-btn @click="askAgain">{{ t('state.retry') }}</v-btn>
   </PlainState>
   <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
-    <p v-if="onPhone && person && practised" class="phone-line">
+    <p v-if="onPhone && person && practised" class="phone-line" :class="{ called: pattern.called.value }">
       <strong>{{ person.name }}</strong>
       {{ pattern.next.value || t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}
     </p>
@@ -171,6 +164,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         :in-use="stage.inUse"
         :zones="stage.zones"
         :lit="pattern.lit.value"
+        :zones-turned="zonesTurned"
         :standpoint="settings.standpoint"
         :hitter="t('court.hitter', { name: person.name.split(' ')[0] })"
         :label="t('court.drawing', { name: person.name })"
@@ -189,7 +183,9 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         v-model:locked="locked"
         v-model:way="way"
         class="corner"
-        :has-halves="!!other"
+        :has-halves="!!other && !pattern.both.isOn.value"
+        :has-sides="!!pattern.pattern.value"
+        :has-choice="pattern.hasChoice.value"
         :can-close-up="canCloseUp"
         :is-close="!!closeUp"
         @close-up="toggleCloseUp"
@@ -289,6 +285,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
     <FarView
       v-if="way === 'FAR' && person && count"
       :name="person.name"
+      :call="pattern.called.value ? pattern.next.value : ''"
       :counted="sides > 1 ? counted : String(count.done)"
       :wanted="sides > 1 || !count.wanted ? '' : t('far.of', { wanted: count.wanted })"
       @leave="way = 'COURT'"

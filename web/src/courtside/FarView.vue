@@ -3,7 +3,7 @@ import { mdiClose } from '@mdi/js'
 import { useI18n } from 'vue-i18n'
 
 /** The count and what is wanted, to be read from across the hall; keys go on charting behind it. */
-defineProps<{ name: string, counted: string, wanted: string }>()
+defineProps<{ name: string, counted: string, wanted: string, call: string }>()
 const emit = defineEmits<{ leave: [] }>()
 const { t } = useI18n()
 </script>
@@ -11,6 +11,7 @@ const { t } = useI18n()
 <template>
   <section class="far" :aria-label="t('ways.FAR')">
     <p class="name">{{ name }}</p>
+    <p v-if="call" class="call">{{ call }}</p>
     <p class="number" data-test="far-count">{{ counted }}</p>
     <p v-if="wanted" class="number goal">{{ wanted }}</p>
     <v-btn class="leave" :icon="mdiClose" :aria-label="t('ways.leave')" @click="emit('leave')" />
@@ -38,6 +39,18 @@ const { t } = useI18n()
   left: 24px;
   font-size: 32px;
   font-weight: 650;
+}
+
+.call {
+  position: absolute;
+  inset: auto 0 0;
+  padding: 16px 24px;
+  font-size: max(48px, 12vh);
+  font-weight: 650;
+  line-height: 1.1;
+  text-align: center;
+  background: var(--ink);
+  color: var(--paper);
 }
 
 .number {

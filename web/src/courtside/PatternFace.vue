@@ -3,7 +3,9 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
+import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
+import PatternOthers from './PatternOthers.vue'
 import StrokeChoice from './StrokeChoice.vue'
 import type { PatternNow } from './usePattern'
 import type { useSet } from './useSet'
@@ -19,6 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ enter: [write: () => Logged] }>()
 const { t } = useI18n()
 const words = usePatterns()
+const settings = useSettings()
 const pattern = computed(() => props.now.pattern.value)
 const steps = computed(() => pattern.value?.steps ?? [])
 const held = computed(() => new Set(props.now.passes.value?.now.filter((one) => one.held).map((one) => one.step)))
@@ -56,12 +59,19 @@ const breaks = computed(() => {
         {{ step.by === 'FEEDER' ? t('pattern.feederShort') : step.by }}
       </li>
     </ol>
-    <p class="next-step" data-test="next-step">{{ now.next.value }}</p>
+    <p class="next-step" :class="{ called: now.called.value }" data-test="next-step">{{ now.next.value }}</p>
     <StrokeChoice
       :shot="struck"
       :strokes="now.strokesOf(struck)"
       :closed="!set || set.closed"
       @stroke="(shot, stroke) => emit('enter', () => charted.stroke(shot, stroke))"
+    />
+    <PatternOthers
+      v-if="pattern"
+      :pattern="pattern"
+      :set="set"
+      :as="now.as.value"
+      :both-sides="settings.bothSides"
     />
     <p class="small" data-test="passes">{{ tally }}</p>
     <p class="small soft" data-test="weakest">{{ breaks }}</p>
@@ -113,6 +123,15 @@ const breaks = computed(() => {
   font-size: 18px;
   line-height: 1.3;
   font-weight: 650;
+}
+
+/* To be read at a glance, from where the feeder stands. */
+.called {
+  padding: 4px 8px;
+  font-size: 22px;
+  background: var(--ink);
+  color: var(--paper);
+  border-radius: 6px;
 }
 
 .small {

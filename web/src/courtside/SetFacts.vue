@@ -13,7 +13,7 @@ const count = computed(() => props.set?.count ?? props.level.fresh)
 const fromAim = computed(() => props.set?.shots.at(-1)?.fromAim)
 /** Shots past the block; in a pattern those that were for one of its steps. */
 const past = computed(() => props.set?.shots.filter((shot) =>
-  !shot.counted && (!props.level.dials.pattern || shot.step !== undefined)).length ?? 0)
+  !shot.counted && !shot.hitter && (!props.level.dials.pattern || shot.step !== undefined)).length ?? 0)
 const disputed = computed(() => props.set?.counts.filter((said) => said.claims.length > 0).at(-1))
 const facts = computed(() => [
   props.level.goal.kind === 'QUOTA'

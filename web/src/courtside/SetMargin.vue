@@ -146,8 +146,9 @@ const parts = computed(() => {
       <ShotNotes
         v-if="set && !set.closed && noted"
         :shot="noted"
+        :graded="chosen?.shot ?? (pattern.isDead.value ? pattern.lastOwn.value : undefined)"
         :watch-point="drill.design.watchPoint"
-        @note="(note, on) => emit('enter', () => charted.note(noted!.id, note, on))"
+        @note="(shot, note, on) => emit('enter', () => charted.note(shot, note, on))"
       />
       <SetFacts :level="rung" :set="set" :tries="charted.tries.value" :best="charted.standing.value?.best" />
       <SetNotes

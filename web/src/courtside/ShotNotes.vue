@@ -3,10 +3,16 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
 import type { Note } from './entries'
+import ShotGrades from './ShotGrades.vue'
 
 /** What can be marked on a shot besides its outcome, each by one touch. */
-const props = defineProps<{ shot: Shot, watchPoint: string }>()
-const emit = defineEmits<{ note: [note: Note, on: boolean] }>()
+const props = defineProps<{
+  shot: Shot
+  /** The shot whose choice and execution can be graded; none while a ball is in play. */
+  graded: Shot | undefined
+  watchPoint: string
+}>()
+const emit = defineEmits<{ note: [shot: string, note: Note, on: boolean] }>()
 const { t } = useI18n()
 const notes = computed<Note[]>(() => [
   'NET_CLIP', ...props.watchPoint ? ['WATCH_KEPT', 'WATCH_LOST'] as const : [],
@@ -23,10 +29,11 @@ const notes = computed<Note[]>(() => [
       size="small"
       :variant="shot.notes.includes(note) ? 'flat' : 'outlined'"
       :aria-pressed="shot.notes.includes(note)"
-      @click="emit('note', note, !shot.notes.includes(note))"
+      @click="emit('note', shot.id, note, !shot.notes.includes(note))"
     >
       {{ t(`note.${note}`) }}
     </v-btn>
+    <ShotGrades v-if="graded" :shot="graded" @note="(note, on) => emit('note', graded!.id, note, on)" />
   </div>
 </template>
 

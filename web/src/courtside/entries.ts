@@ -1,8 +1,9 @@
-import type { Caller, ChartEvent, Ending, Role, Said, SetView, Shot, Standpoint } from '@/shared/api'
+import type { Caller, ChartEvent, Ending, PatternStep, Role, Said, SetView, Shot, Standpoint } from '@/shared/api'
 import type { RulesProblem } from '@/charting/rules'
 
 export type Logged = { ok: true, set: SetView } | { ok: false, problem: RulesProblem }
 export type Body = ChartEvent['body']
+type Way = PatternStep['ways'][number]
 export type Note = Shot['notes'][number]
 type Write = (kind: ChartEvent['kind'], body: Body) => Logged
 
@@ -25,6 +26,8 @@ export function entriesOf(write: Write, opened: (standpoint: Standpoint) => Logg
     goOn: () => write('set.resumed', {}),
     note: (shot: string, note: Note, on: boolean) => write('shot.noted', { shot, note, on }),
     stroke: (shot: string, stroke: string) => write('shot.stroked', { shot, stroke }),
+    /** Of the ways that the next step leaves open, this one is called. */
+    callStep: (step: number, way: Way) => write('step.called', { step, ...way }),
     /** The shot was another player's, in whose set it is logged again. */
     give: (shot: string, to: string) => write('shot.given', { shot, to }),
     /** Called by the player before the first ball. */

@@ -1,19 +1,23 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { toDrawing, type Place } from '@/court/turn'
-import type { Actor, Ending, Level, Role, Shot } from '@/shared/api'
+import type { Actor, Asked, Ending, Level, PatternStep, Role, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
+import { useBothSides } from './useBothSides'
+import { useCalls } from './useCalls'
 import { asOf } from './opening'
 import type { Cue } from './feedback'
 import type { useSet } from './useSet'
+
+const way = ({ stroke, zone }: Asked) => ({ ...stroke !== undefined && { stroke }, ...zone !== undefined && { zone } })
 
 /** A pattern as it is charted: the step that is next, the pass that is on, and how others end it. */
 export function usePattern(
   charted: ReturnType<typeof useSet>, rung: () => Level | undefined, names: () => string[],
   strokes: () => string[], facing: () => boolean,
-  enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+  enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void, isActive: () => boolean,
 ) {
   const { t } = useI18n()
   const { stepWords } = usePatterns()
@@ -25,23 +29,31 @@ export function usePattern(
   const expected = computed(() => passes.value?.expected ?? rung()?.first.find(({ by }) => by === as.value)?.steps ?? [])
   /** The point that the pattern opened is on. */
   const isOpen = computed(() => !!passes.value && expected.value.length === 0 && !charted.set.value?.count.full)
-  const lit = computed(() => {
-    const steps = pattern.value?.steps
-    if (!steps) {
-      return undefined
-    }
-    return expected.value.flatMap((place) => (steps[place]?.ways ?? []).map((way) => way.zone ?? 0)).filter((zone) => zone > 0)
+  const both = useBothSides(charted, { set: () => charted.set.value, pattern, as })
+  const calls = useCalls(charted, { pattern, as, expected, enter, cue, isActive })
+  /** What is to come, as far as it is known: of a step that was called one way only. */
+  const coming = computed<PatternStep[]>(() => {
+    const { value: asked } = calls.asked
+    const own = expected.value.flatMap((place) => pattern.value?.steps[place] ?? [])
+      .map((step, place) => asked && expected.value[place] === asked.step ? { ...step, ways: [way(asked)] } : step)
+    return both.theirs.value ? [both.theirs.value] : own
   })
+  const lit = computed(() => pattern.value
+    && coming.value.flatMap(({ ways }) => ways.map(({ zone = 0 }) => zone)).filter((zone) => zone > 0))
 
-  /** What is to come, in words. */
+  /** Whether a call is out. */
+  const called = computed(() => !both.theirs.value && !!calls.asked.value)
+  /** The same in words. */
   const next = computed(() => {
     const target = rung()?.target
     if (!target || !pattern.value) {
       return ''
     }
-    const asked = expected.value.flatMap((place) => pattern.value?.steps[place] ?? [])
-    return isOpen.value ? t('pattern.open') : asked.map((step) => stepWords(step, target)).join(' / ')
+    const words = isOpen.value ? t('pattern.open') : coming.value.map((step) => stepWords(step, target)).join(' / ')
+    return called.value ? t(calls.isChange.value ? 'pattern.changeNow' : 'pattern.whereNext', { step: words }) : words
   })
+  /** Between two passes, and two points: the time to grade. */
+  const isDead = computed(() => !passes.value?.now.length && !isOpen.value)
 
   /** The player's last shot. */
   const lastOwn = computed(() => charted.set.value?.shots.filter((shot) => !shot.hitter).at(-1))
@@ -56,7 +68,7 @@ export function usePattern(
   function slide(from: Place, to: Place) {
     const shot = lastOwn.value
     const [one, other] = [from, to].map((place) => toDrawing(place, settings.standpoint, facing()))
-    if (!pattern.value || !shot || !one || !other) {
+    if (!pattern.value || !shot || !one || !other || charted.set.value?.shots.at(-1) !== shot) {
       return
     }
     const [x, y] = [other.x - one.x, other.y - one.y]
@@ -96,7 +108,10 @@ export function usePattern(
     letBall: () => pattern.value && void end({ how: 'STOPPED' }),
   }
 
-  return { pattern, passes, as, expected, isOpen, lit, next, endings, lastOwn, strokesOf, slide, end: (ending: Ending) => void end(ending), ends }
+  return {
+    pattern, passes, as, both, expected, isOpen, isDead, lit, next, called, hasChoice: calls.hasChoice,
+    endings, lastOwn, strokesOf, slide, end: (ending: Ending) => void end(ending), ends,
+  }
 }
 
 export type PatternNow = ReturnType<typeof usePattern>

@@ -10,8 +10,8 @@ import {
 } from '@/charting/rules'
 import type { Place } from '@/court/turn'
 import {
-  EVENT_VERSION, type Advice, type Caller, type ChartEvent, type Drill, type PlaceVersion, type Player, type Ruling,
-  type SetView, type Stance, type Standpoint,
+  EVENT_VERSION, type Advice, type Caller, type ChartEvent, type Drill, type PlaceVersion, type Player, type Role,
+  type Ruling, type SetView, type Stance, type Standpoint,
 } from '@/shared/api'
 import { clubDate, clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
@@ -46,6 +46,9 @@ export function useSet() {
   const place = shallowRef<PlaceVersion>()
   /** Where the ball was seen so far, while it has further places to come to. */
   const onTheWay = shallowRef<Place[]>([])
+
+  /** Who hits next, where the shots of both sides of a pattern are charted. */
+  const hitter = ref<Role>('PLAYER')
 
   /** The side that hits next, from 0, where sides play against each other. */
   const team = ref(0)
@@ -216,12 +219,13 @@ export function useSet() {
     return landed(before, place, by, standpoint)
   }
 
+  const byWhom = () => ({ ...team.value && { team: team.value }, ...hitter.value !== 'PLAYER' && { hitter: hitter.value } })
   const landed = (before: Place[], place: Place, by: Caller, standpoint: Standpoint) =>
-    shoot('shot.landed', { ...place, ...before.length && { before }, by, ...team.value && { team: team.value } }, standpoint)
+    shoot('shot.landed', { ...place, ...before.length && { before }, by, ...byWhom() }, standpoint)
 
   function key(ruling: Ruling, by: Caller, standpoint: Standpoint): Logged {
     onTheWay.value = []
-    return shoot('shot.keyed', { ...ruling, by, ...team.value && { team: team.value } }, standpoint)
+    return shoot('shot.keyed', { ...ruling, by, ...byWhom() }, standpoint)
   }
 
   const standAt = (stance: Stance): Logged | undefined => {
@@ -249,6 +253,7 @@ export function useSet() {
   const moveLevel = (to: number, by: 'RULE' | 'COACH', unmet: boolean) =>
     write('level.moved', { from: level.value, to, by, unmet })
   const fromHere = (): FromHere | undefined => set.value && !set.value.closed ? chart.fromHere() : undefined
+  const callAfter = (ahead: number) => chart.callAfter(ahead)
   const passReport = () => set.value?.passes && chart.passReport()
   /** What the set says now; nothing before its first entry. */
   async function judged(): Promise<Judged | undefined> {
@@ -271,8 +276,8 @@ export function useSet() {
 
   return {
     ...entriesOf(write, open), watching: pens.watching, takeOver: pens.takeOver, playerId: () => player.id,
-    set, already, standing, level, team, tries, tookPen, conditions, place, lying, onTheWay,
+    set, already, standing, level, team, hitter, tries, tookPen, conditions, place, lying, onTheWay,
     under, standAt, forget, load, land, landed, preview: seen, key, undo, redo, moveLevel, judged, played, next, onTrack, fromHere,
-    passReport,
+    passReport, callAfter,
   }
 }

@@ -1,7 +1,7 @@
 import { computed, type ShallowRef } from 'vue'
 import type { Mark } from '@/court/MarkLayer.vue'
 import { halfBeyond } from '@/court/shape'
-import type { Court, Drill, Player } from '@/shared/api'
+import type { Court, Drill, Player, Shot } from '@/shared/api'
 import { levelOf, lyingFor } from '@/shared/sentences'
 import type { useSet } from './useSet'
 
@@ -27,8 +27,10 @@ export function useStage(
   const marks = computed<Mark[]>(() => {
     const placed = (set.value?.shots ?? []).filter(
       (shot) => shot.x !== undefined && (shot.before?.length ?? 0) === place.value)
+    // What another hit came down on this side of the net, seen by the player.
+    const sign = ({ hitter }: Shot) => hitter && other.value ? -1 : 1
     return placed.map((shot, index) => ({
-      id: shot.id, x: shot.x ?? 0, y: shot.y ?? 0, ruling: shot.ruling, close: shot.close,
+      id: shot.id, x: sign(shot) * (shot.x ?? 0), y: sign(shot) * (shot.y ?? 0), ruling: shot.ruling, close: shot.close,
       size: SMALLEST + (LARGEST - SMALLEST) * Math.max(0, 1 - (placed.length - 1 - index) / FADES_OVER),
     }))
   })

@@ -16,6 +16,7 @@ export type DraftDrill = Schemas['Drill'] & { court: string }
 export type Pattern = NonNullable<Level['dials']['pattern']>
 export type PatternStep = Pattern['steps'][number]
 export type Actor = PatternStep['by']
+export type Asked = NonNullable<NonNullable<SetView['passes']>['asked']>
 export type PassReport = Schemas['PassReportView']
 export type LevelPasses = Schemas['LevelPasses']
 export type LevelRallies = Schemas['LevelRallies']
@@ -86,6 +87,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 7
+export const EVENT_VERSION = 8
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -762,6 +762,13 @@ export interface components {
             /** Format: double */
             right: number;
         };
+        Asked: {
+            /** Format: int32 */
+            step: number;
+            stroke?: string;
+            /** Format: int32 */
+            zone?: number;
+        };
         BallsView: {
             /** Format: double */
             breaks?: number;
@@ -794,6 +801,12 @@ export interface components {
             piece: "ZONE" | "RING" | "BAD_MIDDLE" | "AIM";
             /** Format: double */
             radius: number;
+        };
+        Cause: {
+            /** Format: int32 */
+            errors: number;
+            /** @enum {string} */
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT";
         };
         Change: {
             /** Format: int64 */
@@ -1028,7 +1041,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventStepCalled"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -1036,7 +1049,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "step.called" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1188,6 +1201,13 @@ export interface components {
             what?: string;
             /** Format: int32 */
             zones?: number;
+        };
+        GradesView: {
+            causes: components["schemas"]["Cause"][];
+            choice: components["schemas"]["HitRateView"];
+            execution: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            soft: number;
         };
         GroupEventGroupEnded: Record<string, never>;
         GroupEventGroupOpened: {
@@ -1580,6 +1600,7 @@ export interface components {
             whole: number;
         };
         PassStepTry: {
+            called: boolean;
             held: boolean;
             shot: string;
             /** Format: int32 */
@@ -1589,13 +1610,17 @@ export interface components {
             zone: number;
         };
         PassesView: {
+            asked?: components["schemas"]["Asked"];
             /** Format: int32 */
             broken: number;
             /** Format: int32 */
             byOthers: number;
+            /** Format: int32 */
+            due?: number;
             expected: number[];
             last?: components["schemas"]["Pass"];
             now: components["schemas"]["PassStepTry"][];
+            others: components["schemas"]["RoleCountView"][];
             /** Format: int32 */
             points: number;
             steps: components["schemas"]["StepCount"][];
@@ -1659,6 +1684,7 @@ export interface components {
             name: string;
         };
         PlayerView: {
+            grades?: components["schemas"]["GradesView"];
             load: components["schemas"]["LoadView"][];
             player: components["schemas"]["Player"];
             records: components["schemas"]["RecordLine"][];
@@ -1830,6 +1856,17 @@ export interface components {
             sets?: number;
             /** @enum {string} */
             to?: "ONE_LEVEL" | "THE_START";
+        };
+        RoleCountView: {
+            /** @enum {string} */
+            by: "A" | "B" | "C" | "D" | "FEEDER";
+            count?: components["schemas"]["CountView"];
+            /** Format: int32 */
+            held: number;
+            /** Format: int32 */
+            shots: number;
+            /** @enum {string} */
+            standing?: "OPEN" | "MET" | "OUT_OF_REACH" | "DONE";
         };
         RuleView: {
             /** Format: double */
@@ -2032,6 +2069,13 @@ export interface components {
             /** Format: double */
             reach: number;
         };
+        SetEventStepCalled: {
+            /** Format: int32 */
+            step: number;
+            stroke?: string;
+            /** Format: int32 */
+            zone?: number;
+        };
         SetEventValueTaken: {
             /** Format: int32 */
             team?: number;
@@ -2175,7 +2219,7 @@ export interface components {
         SharedEventSetStruck: Record<string, never>;
         SharedEventShotNoted: {
             /** @enum {string} */
-            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED";
+            note: "NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT";
             on: boolean;
             shot: string;
         };
@@ -2200,7 +2244,7 @@ export interface components {
             /** @enum {string} */
             hitter?: "PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT";
             id: string;
-            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED")[];
+            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT")[];
             other?: components["schemas"]["Ruling"];
             /** Format: int32 */
             points: number;
@@ -2342,6 +2386,7 @@ export interface components {
         Theme: {
             /** @enum {string} */
             by: "A" | "B" | "C" | "D" | "FEEDER";
+            goal?: components["schemas"]["Goal"];
             theme?: string;
             watch?: string;
         };

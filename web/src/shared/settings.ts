@@ -17,6 +17,13 @@ export const useSettings = defineStore('settings', () => ({
   standpoint: useStorage<Standpoint>('bersaglio.standpoint', 'BEHIND'),
   /** Whether the player makes the first contact of a rally. */
   hitsFirst: useStorage('bersaglio.hitsFirst', true),
+  /** Whether the shots of both sides of a pattern are charted. */
+  bothSides: useStorage('bersaglio.bothSides', false),
+  /** Whether the tool calls which way a step that leaves several is to be played, and so many seconds ahead. */
+  callsSteps: useStorage('bersaglio.callsSteps', false),
+  callAhead: useStorage('bersaglio.callAhead', 1),
+  /** Whether choice, execution and causes are graded beside the court. */
+  grades: useStorage('bersaglio.grades', false),
   caller: useStorage<Caller>('bersaglio.caller', 'COACH'),
   /** Keys that were learned, by what they do. */
   keys: useStorage<Record<string, string>>('bersaglio.keys', {}),

@@ -29,8 +29,7 @@ class GroupsTest {
         List<String> ids = new ArrayList<>();
         names.forEach(name -> ids.add(hall.newPlayer(name + " " + family, "RIGHT")));
         page.navigate(hall.address() + "/groups");
-        chooseOnly(
-                hands, page, names.stream().map(name -> name + " " + family).toList());
+        chooseOnly(hands, page, names.stream().map(name -> name + " " + family).toList());
         return ids;
     }
 

@@ -22,6 +22,8 @@ class PatternsTest {
     /** Whole, broken at the drop or at the clear, ended by the partner after the drop. */
     private static final String TWELVE = "W W C P W C W D C W P C";
 
+    private static final String FOR_TWO = "drops-and-lifts-for-two-1";
+
     private int touches;
 
     private void pass(Hands hands, Courtside court, char how) {
@@ -250,5 +252,89 @@ class PatternsTest {
         court.ready().key("0");
         assertThat(hitter).hasText("Prima");
         court.ready().shows("1 of 1");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Hands.class)
+    void theShotsOfBothSidesAreChartedAndThePartnerHasAGoal(Hands hands, Hall hall) {
+        Page page = hands.page(hall);
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Rina Pattern", "RIGHT"), FOR_TWO);
+        hands.press(page, "Chart both sides");
+        Locator next = page.getByTestId("next-step");
+        Locator roles = page.getByTestId("roles");
+        assertThat(roles).containsText("B: 0 of 0 held · B wants 8 of 10: open");
+        drop(hands, court, true);
+        assertThat(next).hasText("B: lift to rear left");
+        // What B lifts comes down on the near half; to B's left is to the player's right.
+        own(hands, court, "2", 2, -6);
+        assertThat(roles).containsText("B: 1 of 1 held");
+        assertThat(next).containsText("A: drop to net left");
+        // Far enough from the touches before and after it to be none of their bounces.
+        own(hands, court, "3", 2, 6);
+        court.shows("1 of 1");
+        drop(hands, court, true);
+        assertThat(next).hasText("B: lift to rear left");
+        own(hands, court, "n", 2.4, 1);
+        assertThat(page.getByTestId("passes")).containsText("0 broken · 1 ended by others");
+        court.sent();
+        JsonNode set = ChartingTest.storedSet(hall, court);
+        assertThat(set.at("/shots/1/hitter").asString()).isEqualTo("PARTNER");
+        assertThat(set.at("/shots/1/ruling/outcome").asString()).isEqualTo("HIT");
+        assertThat(set.get("row").asString()).as("none of the player's").isEqualTo("1");
+        assertThat(set.at("/passes/others/0/count/done").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void theWayOfTheNextShotIsCalledAheadAndCountsAlone(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Tina Pattern", "RIGHT"), FOR_TWO);
+        court.press("Call the way ahead");
+        page.getByText("Called 3 s ahead").click();
+        court.key("1");
+        Locator next = page.getByTestId("next-step");
+        boolean drop = calls(next);
+        court.key(drop ? "3" : "1").shows("0 of 1");
+        assertThat(next).hasText("A: drop to net left");
+        court.key("1");
+        drop = calls(next);
+        page.reload();
+        court.ready();
+        assertThat(next).hasText(drop ? "Now A: drop to net left" : "Now A: clear to rear right");
+        court.key(drop ? "1" : "3").shows("1 of 2").sent();
+        JsonNode steps = ChartingTest.storedSet(hall, court).at("/passes/steps/1/went");
+        assertThat(steps.size()).as("what was called is no choice").isZero();
+    }
+
+    /** Whether the drop is called. */
+    private static boolean calls(Locator next) {
+        assertThat(next).containsText("Now A: ");
+        return next.textContent().contains("drop");
+    }
+
+    @Test
+    void choiceAndExecutionAreGradedApartOnceTheBallIsDead(Hall hall) {
+        Hands hands = Hands.KEYS_AT_A_TABLE;
+        Page page = hands.page(hall);
+        String player = hall.newPlayer("Gina Pattern", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player, DRILL);
+        drop(hands, court, true);
+        assertThat(page.getByText("Grade the last shot")).not().isAttached();
+        clear(hands, court, false);
+        hands.press(page, "Grade the last shot");
+        hands.press(page, "Choice wrong");
+        court.key("g").key("Shift+Y");
+        hands.press(page, "Movement");
+        hands.press(page, "Technique");
+        assertThat(court.button("Movement")).hasAttribute("aria-pressed", "false");
+        hands.close(court);
+        court.sent();
+        JsonNode set = ChartingTest.storedSet(hall, court);
+        assertThat(set.at("/shots/1/notes").toString())
+                .isEqualTo("[\"CHOICE_RIGHT\",\"STRUCK_BADLY\",\"CAUSE_TECHNIQUE\"]");
+        page.navigate(hall.address() + "/players/" + player);
+        Locator grades = page.getByTestId("grades");
+        assertThat(grades).containsText("Right choice 1 of 1");
+        assertThat(grades).containsText("Struck well 0 of 1");
+        assertThat(grades).containsText("Own errors came from: Technique 1");
     }
 }

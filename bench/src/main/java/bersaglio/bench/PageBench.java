@@ -1,10 +1,12 @@
 package bersaglio.bench;
 
 import bersaglio.bench.Bench.Row;
+import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.drill.Level;
 import bersaglio.core.goal.Quota;
+import bersaglio.core.written.DrillText;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import bersaglio.wire.DrillCodec;
@@ -32,6 +34,8 @@ final class PageBench {
     private static final int MARKS = 400;
     private static final int PAUSE = 200;
     private static final String LONG_DRILL = "bench-1";
+    private static final String PATTERN = "bench-pattern-1";
+    private static final int STEPS = 500;
 
     static final List<String> BROWSER_ARGUMENTS = List.of(
             "--no-sandbox",
@@ -79,11 +83,16 @@ final class PageBench {
         try (StartedServer server = StartedServer.withDemo()) {
             addLongDrill(server);
             warm(server);
-            double empty = inBrowser(page -> p95(touches(page, server, 0)));
-            double full = inBrowser(page -> p95(touches(page, server, MARKS)));
+            addPattern(server);
+            double empty = inBrowser(page -> p95(touches(page, server, LONG_DRILL, 0)));
+            double full = inBrowser(page -> p95(touches(page, server, LONG_DRILL, MARKS)));
+            double step = inBrowser(page -> p95(touches(page, server, PATTERN, 0)));
+            double tail = inBrowser(page -> p95(touches(page, server, PATTERN, STEPS)));
             return List.of(
                     Row.atMost("touch to painted mark and verdict, 95 %, no mark yet", empty, "ms", 33),
-                    Row.atMost("touch to painted mark and verdict, 95 %, 400 marks", full, "ms", 50));
+                    Row.atMost("touch to painted mark and verdict, 95 %, 400 marks", full, "ms", 50),
+                    Row.atMost("the same in a pattern, no step yet", step, "ms", 33),
+                    Row.atMost("the same in a pattern, 500 steps", tail, "ms", 50));
         }
     }
 
@@ -96,13 +105,15 @@ final class PageBench {
         }
     }
 
-    private static List<Double> touches(Page page, StartedServer server, int marks) {
+    private static List<Double> touches(Page page, StartedServer server, String drill, int marks) {
         String player = Device.newId();
         server.put("/api/players/" + player, "{\"name\":\"Bench\",\"hand\":\"RIGHT\"}");
-        if (marks > 0) {
+        if (marks > 0 && drill.equals(PATTERN)) {
+            stepped(server, player);
+        } else if (marks > 0) {
             marked(server, player, marks);
         }
-        page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + LONG_DRILL);
+        page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + drill);
         page.locator("svg.court").waitFor();
         page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks);
         for (int touch = 0; touch < WARM_TOUCHES; touch++) {
@@ -159,13 +170,42 @@ final class PageBench {
                 first.tries(),
                 first.coachTarget(),
                 first.advance());
-        Drill drill = new Drill(LONG_DRILL, LONG_DRILL, 1, known.name(), known.feed(), known.freedom(), List.of(rung));
+        add(server, new Drill(LONG_DRILL, LONG_DRILL, 1, known.name(), known.feed(), known.freedom(), List.of(rung)));
+    }
+
+    /** Of more passes than all the touches make. */
+    private static void addPattern(StartedServer server) {
+        Drill written = DrillText.read(
+                """
+                drill "Bench" on badminton count passes
+                level
+                  target "Places" in use singles
+                    zone 1 "net" from -2 m to 2 m across from 0 m to 2 m away
+                    zone 2 "rear" from -2 m to 2 m across from 5 m to 6.7 m away
+                  goal 500 hits in all
+                  pattern A drop to net; B lift to rear; A drop to net or clear to rear then stop
+                """,
+                Courts.all());
+        add(server, written.as("bench-pattern", 1));
+    }
+
+    private static void add(StartedServer server, Drill drill) {
         new JdbcTemplate(server.owner())
                 .update(
                         "insert into drill_version (id, drill, version, body) values (?, ?, 1, ?)",
-                        LONG_DRILL,
-                        LONG_DRILL,
+                        drill.id(),
+                        drill.family(),
                         DrillCodec.encode(drill).toString());
+    }
+
+    /** A set of whole and broken passes. */
+    private static void stepped(StartedServer server, String player) {
+        Device device = new Device(server);
+        List<String> events = new ArrayList<>(List.of(device.opened(player, PATTERN, 1)));
+        for (int step = 0; step < STEPS; step++) {
+            events.add(device.landed(-1.5 + 3.0 * (step % 20) / 20, step % 9 == 0 ? 4 : 0.5 + step % 2));
+        }
+        send(device, events);
     }
 
     /** A set with many marks that do not fill its block: all of them voided. */
@@ -179,6 +219,10 @@ final class PageBench {
             events.add(device.event(
                     "shot.called", "{\"shot\":\"%s\",\"outcome\":\"VOID\",\"side\":\"NONE\"}".formatted(id)));
         }
+        send(device, events);
+    }
+
+    private static void send(Device device, List<String> events) {
         for (int from = 0; from < events.size(); from += 100) {
             device.fates(events.subList(from, Math.min(events.size(), from + 100)));
         }

@@ -4,6 +4,7 @@ import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Deciding;
 import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.Prompting;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
@@ -136,6 +137,12 @@ public final class Chart {
         return known.after(line.attempt())
                 .map(advice -> AdviceViewFormat.encode(AdviceView.of(advice)).toString())
                 .orElse("");
+    }
+
+    /** Milliseconds from the player's last shot to the call of the next, which is wanted so many before it. */
+    @JSExport
+    public int callAfter(int ahead) {
+        return (int) Prompting.callAfter(charted(), ahead);
     }
 
     /** Where the passes of the set break so far; empty text where no pattern is played. */

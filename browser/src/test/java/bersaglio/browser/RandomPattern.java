@@ -1,13 +1,16 @@
 package bersaglio.browser;
 
+import bersaglio.core.goal.Quota;
 import bersaglio.core.pattern.Actor;
 import bersaglio.core.pattern.Pattern;
 import bersaglio.core.pattern.PatternStep;
 import bersaglio.core.pattern.Repeat;
+import bersaglio.core.pattern.Theme;
 import bersaglio.core.pattern.Way;
 import bersaglio.core.target.TargetSet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 /** Some pattern over the zones of a target. */
@@ -33,7 +36,7 @@ final class RandomPattern {
                 Pattern.Then.values()[random.nextInt(3)],
                 Pattern.AfterBreak.values()[random.nextInt(3)],
                 Pattern.OpeningMiss.values()[random.nextInt(3)],
-                List.of());
+                List.of(new Theme(Actor.B, "", "", Optional.of(new Quota(1 + random.nextInt(3), 4)))));
     }
 
     private static Way way(Random random, TargetSet target) {

@@ -13,6 +13,8 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Figure;
+import bersaglio.core.pattern.Asked;
+import bersaglio.core.pattern.Way;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.From;
@@ -102,8 +104,11 @@ final class RandomTape {
     }
 
     private EventBody count() {
-        return switch (random.nextInt(16)) {
+        return switch (random.nextInt(18)) {
             case 10, 11, 12, 13 -> new SetEvent.ContactMade(any(Role.values()));
+            case 16, 17 ->
+                new SetEvent.StepCalled(new Asked(
+                        random.nextInt(4), new Way(random.nextInt(3) == 0 ? "smash" : "", random.nextInt(3))));
             case 14, 15 -> new SetEvent.RallyEnded(ending());
             case 0, 1 -> new SetEvent.ValueTaken(random.nextInt(30), random.nextInt(2));
             case 2, 3 -> new SetEvent.ClockTurned(any(SetEvent.ClockTurned.Clock.values()));

@@ -36,6 +36,7 @@ import java.util.Set;
  * @param valuesTaken all numbers that were taken, added up
  * @param rallies  contact by contact, where the set is of rallies
  * @param passes   step by step, where a pattern is played
+ * @param others   in the pattern, as far as their shots were charted
  * @param said     the verdict as given when it was last closed
  * @param move     the level move that rests on this set and still stands
  * @param pen      the pen that writes it
@@ -63,6 +64,7 @@ public record ChartedSet(
         double valuesTaken,
         Rallies rallies,
         Passes passes,
+        List<RoleCount> others,
         List<Shot> shots,
         Rhythm rhythm,
         SetCount count,
@@ -77,6 +79,7 @@ public record ChartedSet(
 
     public ChartedSet {
         counts = List.copyOf(counts);
+        others = List.copyOf(others);
         shots = List.copyOf(shots);
     }
 

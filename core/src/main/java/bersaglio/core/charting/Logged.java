@@ -1,11 +1,13 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.goal.Step;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Role;
 
 /** What was logged in a set and stands, in order. What was logged after it was closed is late, and no part of the count. */
-sealed interface Logged permits Logged.Counted, Logged.Typed, Logged.Scoring, Logged.Contact, Logged.Over, LoggedShot {
+sealed interface Logged
+        permits Logged.Counted, Logged.Typed, Logged.Scoring, Logged.Contact, Logged.Called, Logged.Over, LoggedShot {
 
     boolean late();
 
@@ -40,6 +42,14 @@ sealed interface Logged permits Logged.Counted, Logged.Typed, Logged.Scoring, Lo
         @Override
         public void takenBy(SetReplay replay) {
             replay.contact(by);
+        }
+    }
+
+    /** The way of the next step was called ahead. */
+    record Called(Asked asked, boolean late) implements Logged {
+        @Override
+        public void takenBy(SetReplay replay) {
+            replay.ask(asked);
         }
     }
 

@@ -20,12 +20,16 @@ public final class RunState {
         void take(ChartEvent event);
     }
 
+    /** Whose run it is, and when it was held; milliseconds since 1970. */
+    record Belongs(String player, long heldAt) {}
+
     private final UndoStack undo = new UndoStack();
     private final Clock clock = new Clock();
     private boolean closed;
     private boolean struck;
     private Optional<Said> said = Optional.empty();
     private Optional<LevelMove> move = Optional.empty();
+    private Optional<Belongs> movedTo = Optional.empty();
     private final List<CountSaid> countsSaid = new ArrayList<>();
     private final Map<String, List<Note>> notes = new HashMap<>();
     private int pen = 1;
@@ -129,6 +133,17 @@ public final class RunState {
     }
 
     /** What the level move rested on has changed. */
+    /** It belongs elsewhere; what was decided by it goes back. */
+    void moveTo(Belongs to) {
+        movedTo = Optional.of(to);
+        withdrawMove();
+    }
+
+    /** Where it belongs since it was moved, whatever is charted in it. */
+    Optional<Belongs> movedTo() {
+        return movedTo;
+    }
+
     void withdrawMove() {
         move = Optional.empty();
     }

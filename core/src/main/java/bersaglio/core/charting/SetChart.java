@@ -13,6 +13,7 @@ import bersaglio.core.drill.Drills;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.pattern.Pass;
 import bersaglio.core.pattern.Passes;
 import bersaglio.core.problem.Refused;
@@ -45,14 +46,11 @@ public final class SetChart implements RunState.Chart {
     private Optional<Drill> drill = Optional.empty();
     private String session = "";
     private String runId = "";
-    private String player = "";
     private Conditions conditions = Conditions.AS_DRAWN;
     private final List<Optional<Stance>> stances = new ArrayList<>(List.of(Optional.empty()));
     private boolean turned;
-    private boolean moved;
     private int level;
     private long openedAt;
-    private long heldAt;
 
     private SetChart(Drills drills, RunState run) {
         this.drills = drills;
@@ -88,11 +86,9 @@ public final class SetChart implements RunState.Chart {
         drill = Optional.of(named);
         session = event.session();
         runId = event.run();
-        player = start.player();
         conditions = start.conditions();
         level = start.level();
         openedAt = event.wall();
-        heldAt = start.occasion().heldAt().orElse(event.wall());
     }
 
     void land(ShotLanded shot, ChartEvent event) {
@@ -147,6 +143,10 @@ public final class SetChart implements RunState.Chart {
         all.add(new Logged.Contact(by, run.closed()));
     }
 
+    void ask(Asked called) {
+        all.add(new Logged.Called(called, run.closed()));
+    }
+
     void endRally(Ending ending, ChartEvent event) {
         all.add(new Logged.Over(ending, run.active(event.at()), run.closed()));
     }
@@ -187,12 +187,9 @@ public final class SetChart implements RunState.Chart {
 
     void moveTo(SetMoved moved) {
         requireLevel(moved.level());
-        player = moved.player();
         conditions = conditions.with(moved.hand());
         level = moved.level();
-        heldAt = moved.heldAt();
-        this.moved = true;
-        run.withdrawMove();
+        run.moveTo(new RunState.Belongs(moved.player(), moved.heldAt()));
     }
 
     private void requireLevel(int number) {
@@ -202,9 +199,12 @@ public final class SetChart implements RunState.Chart {
     private ChartedSet result() {
         Drill named = drill.orElseThrow(SetChart::notOpened);
         SetOpened start = opened.orElseThrow(SetChart::notOpened);
+        RunState.Belongs belongs = run.movedTo()
+                .orElse(new RunState.Belongs(
+                        start.player(), start.occasion().heldAt().orElse(openedAt)));
         double charterSd = start.charterSd().orElse(Referee.unknownCharterSd(named.court()));
         SetReplay replay = new SetReplay(
-                new SetReplay.Asked(named, level, conditions, stances, charterSd),
+                new SetReplay.Conditioned(named, level, conditions, stances, charterSd),
                 turned,
                 new Start(start.toBeat(), called),
                 start.occasion(),
@@ -218,25 +218,26 @@ public final class SetChart implements RunState.Chart {
                 named,
                 session,
                 runId,
-                player,
+                belongs.player(),
                 conditions,
                 level,
                 start.standpoint(),
                 start.place(),
                 turned,
                 openedAt,
-                heldAt,
+                belongs.heldAt(),
                 start.track(),
                 start.occasion(),
-                moved,
+                run.movedTo().isPresent(),
                 run.paused(),
                 run.countsSaid(),
                 replay.valuesTaken(),
                 replay.rallies(),
                 replay.passes(),
+                replay.others(),
                 replay.shots(),
                 rhythm(replay.countsPasses(), replay.passes()),
-                replay.counting().count(heldAt, called),
+                replay.counting().count(belongs.heldAt(), called),
                 run.closed(),
                 run.struck(),
                 run.said(),

@@ -7,6 +7,7 @@ import bersaglio.core.format.Flat;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Step;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Caller;
@@ -219,6 +220,15 @@ public sealed interface SetEvent extends EventBody {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.contact(by);
+        }
+    }
+
+    /** Of the ways that the player's next step leaves open, one was called ahead. */
+    @Kind("step.called")
+    record StepCalled(@Flat Asked asked) implements SetEvent {
+        @Override
+        public void applyTo(SetChart chart, ChartEvent event) {
+            chart.ask(asked);
         }
     }
 

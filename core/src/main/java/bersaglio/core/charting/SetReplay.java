@@ -8,6 +8,7 @@ import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.pattern.Following;
 import bersaglio.core.pattern.Following.Graded;
 import bersaglio.core.pattern.Passes;
@@ -31,7 +32,8 @@ import java.util.Optional;
 final class SetReplay {
 
     /** What is asked under which conditions. */
-    record Asked(Drill drill, int level, Conditions conditions, List<Optional<Stance>> stances, double charterSd) {
+    record Conditioned(
+            Drill drill, int level, Conditions conditions, List<Optional<Stance>> stances, double charterSd) {
         Level rung() {
             return drill.level(level);
         }
@@ -43,11 +45,12 @@ final class SetReplay {
     /** Of a set that is of something else: its rallies are counted as they are. */
     private static final Rally NO_GOAL = new Rally(1, 1, 0);
 
-    private final Asked asked;
+    private final Conditioned asked;
     private final boolean turned;
     private final RunState run;
     private final Counting counting;
     private final Optional<Following> following;
+    private final OthersCount others;
     private final RallyCount rallies = new RallyCount();
     private final List<Shot> shots;
     private final List<Umpire> umpires = new ArrayList<>();
@@ -56,12 +59,13 @@ final class SetReplay {
     /** The shot before the next one, while a pass or a point is on. */
     private Optional<String> last = Optional.empty();
 
-    SetReplay(Asked asked, boolean turned, Start start, Occasion occasion, RunState run, List<Logged> all) {
+    SetReplay(Conditioned asked, boolean turned, Start start, Occasion occasion, RunState run, List<Logged> all) {
         this.asked = asked;
         this.turned = turned;
         this.run = run;
         this.counting = new Counting(asked.drill(), asked.level(), start);
         this.following = asked.rung().dials().pattern().map(pattern -> new Following(pattern, occasion.as()));
+        this.others = new OthersCount(following.map(Following::pattern));
         this.shots = new ArrayList<>(all.size());
         asked.stances().forEach(stance -> umpires.add(asked.rung().umpire(conditions(stance))));
         for (Logged logged : all) {
@@ -91,6 +95,10 @@ final class SetReplay {
 
     void contact(Role by) {
         following.ifPresentOrElse(Following::contact, () -> rallies.contact(by));
+    }
+
+    void ask(Asked called) {
+        following.ifPresent(passes -> passes.ask(called));
     }
 
     void over(Ending ending, long at) {
@@ -149,15 +157,14 @@ final class SetReplay {
                 ? passes.own(judge, shot.struck().stroke(), shot.id, shot.when.active())
                 : passes.other(judge, shot.struck().stroke(), shot.when.active());
         boolean counted = shot.struck().isOwn() && graded.step() >= 0 && count(shot, graded);
+        if (!shot.struck().isOwn() && graded.step() >= 0) {
+            others.take(passes.pattern().steps().get(graded.step()).by(), graded.ruling(), shot.when.active());
+        }
         Optional<String> after = last;
         if (graded.ruling().outcome() != Outcome.VOID) {
             last = passes.isOn() ? Optional.of(shot.id) : Optional.empty();
         }
-        Umpire umpire = graded.step() < 0
-                ? whole
-                : lit(
-                        shot.when.stance(),
-                        passes.pattern().steps().get(graded.step()).ways());
+        Umpire umpire = graded.step() < 0 ? whole : lit(shot.when.stance(), graded.ways());
         return shot.asShot(
                 umpire,
                 places,
@@ -225,6 +232,10 @@ final class SetReplay {
 
     Passes passes() {
         return following.map(Following::passes).orElse(Passes.NONE);
+    }
+
+    List<RoleCount> others() {
+        return others.counts();
     }
 
     Counting counting() {

@@ -11,6 +11,7 @@ import bersaglio.core.shot.Ruling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /**
@@ -27,12 +28,13 @@ public final class Following {
      *
      * @param step   that it was for, -1 where it was for none
      * @param ruling by what that step asks
+     * @param ways   that it could have been, and hold
      * @param trial  whether the pass is whole, once that is decided; nothing where this decides no pass
      */
-    public record Graded(int step, Ruling ruling, Optional<Boolean> trial) {
+    public record Graded(int step, Ruling ruling, List<Way> ways, Optional<Boolean> trial) {
 
         static Graded forNone(Ruling ruling) {
-            return new Graded(-1, ruling, Optional.empty());
+            return new Graded(-1, ruling, List.of(Way.ANY), Optional.empty());
         }
     }
 
@@ -50,6 +52,7 @@ public final class Following {
     private boolean open;
     private boolean triedBefore;
     private int contacts;
+    private Optional<Asked> asked = Optional.empty();
 
     public Following(Pattern pattern, Actor player) {
         this.pattern = pattern;
@@ -64,6 +67,19 @@ public final class Following {
     /** Whether a ball of a pass or of a point is in play, as far as was logged. */
     public boolean isOn() {
         return contacts > 0;
+    }
+
+    /** Of the ways that the player's next step leaves open, one is called; what does not belong to that step is nothing. */
+    public void ask(Asked called) {
+        asked = Optional.of(called);
+    }
+
+    /** The call that is for the next step. */
+    private Optional<Asked> asked() {
+        return asked.filter(called -> !open
+                && route.nextOf(player, at).stream()
+                        .anyMatch(next -> next.step() == called.step()
+                                && route.step(next).ways().contains(called.way())));
     }
 
     /** The player hit. */
@@ -82,7 +98,8 @@ public final class Following {
                 ruling = other;
             }
         }
-        return new Graded(taken.step(), ruling, grade(taken, ruling, stroke, shot, time));
+        List<Way> ways = ways(taken);
+        return new Graded(taken.step(), ruling, ways, grade(taken, ruling, stroke, shot, time));
     }
 
     private Optional<Boolean> grade(Position taken, Ruling ruling, String stroke, String shot, long time) {
@@ -95,7 +112,8 @@ public final class Following {
         }
         contacts++;
         boolean hit = ruling.outcome() == Outcome.HIT;
-        tries.add(new StepTry(taken.step(), stroke, ruling.zone(), hit, shot));
+        tries.add(new StepTry(taken.step(), stroke, ruling.zone(), hit, shot, asked().isPresent()));
+        asked = Optional.empty();
         return hit ? hold(taken, time) : fail(taken, time, ending(ruling));
     }
 
@@ -105,9 +123,16 @@ public final class Following {
                 Role.PLAYER, inPlay ? Outcome.NOT_HIT : ruling.outcome(), inPlay ? Side.NONE : ruling.side());
     }
 
+    /** What the step leaves open; one way, where that was called for it. */
+    private List<Way> ways(Position position) {
+        return asked().filter(called -> called.step() == position.step())
+                .map(called -> List.of(called.way()))
+                .orElse(route.step(position).ways());
+    }
+
     private Ruling ruling(Judge judge, Position position, String stroke) {
         PatternStep step = route.step(position);
-        List<Way> ways = step.waysBy(stroke);
+        List<Way> ways = ways(position).stream().filter(way -> way.isBy(stroke)).toList();
         if (!ways.isEmpty()) {
             return judge.apply(ways);
         }
@@ -130,7 +155,7 @@ public final class Following {
         } else if (outcome != Outcome.VOID) {
             endByOthers(time);
         }
-        return new Graded(position.step(), ruling, Optional.empty());
+        return new Graded(position.step(), ruling, route.step(position).ways(), Optional.empty());
     }
 
     /** Somebody hit in the open point, nobody says where. */
@@ -220,14 +245,26 @@ public final class Following {
         goesOn = false;
         open = false;
         contacts = 0;
+        asked = Optional.empty();
     }
 
     private List<Position> next() {
-        return open ? List.of() : route.nextOf(player, at);
+        if (open) {
+            return List.of();
+        }
+        Optional<Asked> called = asked();
+        return route.nextOf(player, at).stream()
+                .filter(next -> called.map(one -> one.step() == next.step()).orElse(true))
+                .toList();
     }
 
     public Passes passes() {
         return new Passes(
-                over, tries, next().stream().map(Position::step).distinct().toList(), points);
+                over,
+                tries,
+                next().stream().map(Position::step).distinct().toList(),
+                open || route.isEnd(at) ? OptionalInt.empty() : OptionalInt.of(at.step()),
+                asked(),
+                points);
     }
 }

@@ -34,8 +34,13 @@ public record Pass(List<StepTry> tries, Ended ended, long at) {
      * @param zone   that it went to, 0 where none is known
      * @param held   whether all that it asks came true
      * @param shot   the event that logged it; empty where none did
+     * @param called whether it was called ahead which way it had to be, so that the player chose nothing
      */
-    public record StepTry(int step, String stroke, int zone, boolean held, String shot) {}
+    public record StepTry(int step, String stroke, int zone, boolean held, String shot, boolean called) {
+        public StepTry(int step, String stroke, int zone, boolean held, String shot) {
+            this(step, stroke, zone, held, shot, false);
+        }
+    }
 
     public Pass {
         tries = List.copyOf(tries);

@@ -4,6 +4,8 @@ import bersaglio.core.pattern.Pass.Ended;
 import bersaglio.core.pattern.Pass.StepTry;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The passes of a set.
@@ -12,11 +14,20 @@ import java.util.List;
  * @param now      the own steps of the one that is on that were reached
  * @param expected places of the player's next step in the pattern: more than one where somebody may change, none while the
  *                 point is open
+ * @param due      the place of the step that is next, whoever hits it
+ * @param asked    what was called for the player's next step
  * @param points   that the passes opened
  */
-public record Passes(List<Pass> over, List<StepTry> now, List<Integer> expected, List<Point> points) {
+public record Passes(
+        List<Pass> over,
+        List<StepTry> now,
+        List<Integer> expected,
+        OptionalInt due,
+        Optional<Asked> asked,
+        List<Point> points) {
 
-    public static final Passes NONE = new Passes(List.of(), List.of(), List.of(), List.of());
+    public static final Passes NONE =
+            new Passes(List.of(), List.of(), List.of(), OptionalInt.empty(), Optional.empty(), List.of());
 
     public Passes {
         over = List.copyOf(over);

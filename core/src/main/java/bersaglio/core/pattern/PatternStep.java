@@ -43,9 +43,4 @@ public record PatternStep(
     public boolean isChoice() {
         return ways.size() > 1;
     }
-
-    /** The ways that such a stroke can be; one that was not said is as asked. */
-    public List<Way> waysBy(String stroke) {
-        return ways.stream().filter(way -> way.isBy(stroke)).toList();
-    }
 }

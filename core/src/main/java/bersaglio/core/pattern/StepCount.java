@@ -39,7 +39,7 @@ public record StepCount(int step, int reached, int held, List<Integer> went) {
     }
 
     static StepCount of(StepTry one) {
-        boolean known = one.held() && one.zone() > 0;
+        boolean known = one.held() && one.zone() > 0 && !one.called();
         return new StepCount(one.step(), 1, one.held() ? 1 : 0, known ? List.of(one.zone()) : List.of());
     }
 

@@ -1,5 +1,6 @@
 package bersaglio.core.written;
 
+import bersaglio.core.goal.Goal;
 import bersaglio.core.pattern.Actor;
 import bersaglio.core.pattern.Pattern;
 import bersaglio.core.pattern.Pattern.AfterBreak;
@@ -68,8 +69,11 @@ final class PatternWords {
         List<Theme> themes = new ArrayList<>();
         while (from.takes("for")) {
             Actor actor = ACTOR.read(from);
-            String watch = from.takes("watch") ? from.text() : "";
-            themes.add(new Theme(actor, watch, from.takes("theme") ? from.text() : ""));
+            themes.add(from.at(() -> {
+                Optional<Goal> goal = from.takes("goal") ? Optional.of(GoalWords.read(from)) : Optional.empty();
+                String watch = from.takes("watch") ? from.text() : "";
+                return new Theme(actor, watch, from.takes("theme") ? from.text() : "", goal);
+            }));
         }
         return new Pattern(steps, repeats, then, afterBreak, miss, themes);
     }
@@ -150,6 +154,7 @@ final class PatternWords {
         }
         for (Theme theme : pattern.themes()) {
             line(to, depth, true).say("for").say(name(theme.by()));
+            theme.goal().ifPresent(goal -> GoalWords.write(to.say("goal"), goal));
             if (!theme.watch().isEmpty()) {
                 to.say("watch").quoted(theme.watch());
             }

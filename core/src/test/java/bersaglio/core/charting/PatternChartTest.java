@@ -12,6 +12,7 @@ import bersaglio.core.charting.SetEvent.ShotCalled;
 import bersaglio.core.charting.SetEvent.ShotKeyed;
 import bersaglio.core.charting.SetEvent.ShotLanded;
 import bersaglio.core.charting.SetEvent.ShotStroked;
+import bersaglio.core.charting.SetEvent.StepCalled;
 import bersaglio.core.charting.SharedEvent.Redone;
 import bersaglio.core.charting.SharedEvent.Undone;
 import bersaglio.core.court.Point;
@@ -20,10 +21,13 @@ import bersaglio.core.court.Standpoint;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Tally;
 import bersaglio.core.pattern.Actor;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.pattern.Pass;
 import bersaglio.core.pattern.Pass.Ended;
 import bersaglio.core.pattern.StepCount;
+import bersaglio.core.pattern.Way;
 import bersaglio.core.rally.Ending;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
@@ -227,5 +231,85 @@ class PatternChartTest {
         assertThat(point.replay().passes().points()).hasSize(1);
         assertThat(point.replay().passes().expected()).containsExactly(0);
         assertThat(point.replay().attempt().trials()).isEqualTo("1");
+    }
+
+    @Test
+    void ofTheWaysThatAStepLeavesOpenTheCalledOneCounts() {
+        tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
+        land(NET);
+        assertThat(tape.replay().passes().asked())
+                .as("called before its step was next")
+                .isEmpty();
+        tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
+        assertThat(tape.replay().passes().asked()).contains(new Asked(2, new Way("clear", 3)));
+        land(LEFT);
+        assertThat(ends()).containsExactly(Ended.BROKEN);
+        assertThat(tape.replay().shots().get(1).ruling().outcome()).isEqualTo(Outcome.IN);
+        land(NET);
+        assertThat(tape.replay().passes().asked()).isEmpty();
+        tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
+        land(RIGHT);
+        String called = tape.last();
+        assertThat(ends()).containsExactly(Ended.BROKEN, Ended.WHOLE);
+        land(NET, RIGHT);
+        assertThat(tape.replay().passes().counts().get(1).went())
+                .as("what was called is no choice of the player's")
+                .containsExactly(3);
+        tape.add(new Undone(called));
+        assertThat(tape.replay().passes().asked())
+                .as("the shots after it are for other steps")
+                .isEmpty();
+    }
+
+    @Test
+    void aCallStandsWhenTheShotAfterItIsTakenBack() {
+        land(NET);
+        tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
+        land(LEFT);
+        tape.add(new Undone(tape.last()));
+        assertThat(tape.replay().passes().asked()).isPresent();
+        tape.add(new StepCalled(new Asked(2, new Way("smash", 3))));
+        assertThat(tape.replay().passes().asked()).as("no way of this step").isEmpty();
+    }
+
+    @Test
+    void whoHitsNextIsKnownWhereBothSidesAreCharted() {
+        assertThat(tape.replay().passes().due()).hasValue(0);
+        land(NET);
+        assertThat(tape.replay().passes().due()).hasValue(1);
+        tape.add(new ShotLanded(List.of(LEFT), Caller.COACH, 0, new Struck(Role.PARTNER, "")));
+        assertThat(tape.replay().passes().due()).hasValue(2);
+    }
+
+    @Test
+    void anotherInThePatternHasAGoalOfTheirOwn() {
+        Drill both = drill("passes", "then stop\n  for B goal 2 hits of 3 balls watch \"the racket up\"");
+        Tape charted = Tape.of(both, "r1", "nora", Hand.RIGHT, 1);
+        assertThat(charted.add(new ShotLanded(NET, Caller.COACH)).replay().others())
+                .isEmpty();
+        for (Point lift : List.of(LEFT, MIDDLE, LEFT)) {
+            charted.add(new ShotLanded(List.of(lift), Caller.COACH, 0, new Struck(Role.PARTNER, "")))
+                    .add(new ShotLanded(RIGHT, Caller.COACH))
+                    .add(new ShotLanded(NET, Caller.COACH));
+        }
+        RoleCount count = charted.replay().others().get(0);
+        assertThat(count.by()).isEqualTo(Actor.B);
+        assertThat(count.shots()).isEqualTo(new Tally(2, 3));
+        assertThat(count.goal().orElseThrow().standing()).isEqualTo(Standing.MET);
+        assertThat(charted.replay().attempt().trials())
+                .as("none of the player's")
+                .isEqualTo("111");
+    }
+
+    @Test
+    void aCallComesSoLongBeforeTheNextShotAsThisSetGoes() {
+        land(NET, RIGHT);
+        assertThat(Prompting.callAfter(tape.replay(), 1000))
+                .as("one gap is no pace")
+                .isEqualTo(Prompting.USUAL - 1000);
+        land(NET, RIGHT, NET, RIGHT);
+        assertThat(Prompting.pace(tape.replay())).isEqualTo(Tape.GAP);
+        assertThat(Prompting.callAfter(tape.replay(), 100)).isEqualTo(Tape.GAP - 100);
+        assertThat(Prompting.callAfter(tape.replay(), 9000)).isZero();
     }
 }

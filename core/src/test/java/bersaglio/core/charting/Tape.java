@@ -20,6 +20,9 @@ import java.util.Optional;
 /** Writes the events of one set for a test, as a device would. */
 final class Tape {
 
+    /** Milliseconds from one event to the next. */
+    static final long GAP = 1000;
+
     static final Point IN_ZONE = new Point(2.1, 6.2);
     static final Point SHORT_OF_ZONE = new Point(2.1, 4.0);
 
@@ -50,6 +53,10 @@ final class Tape {
     }
 
     /** The id of an entry, 0 for the opening. */
+    String last() {
+        return idOf(events.size() - 1);
+    }
+
     String idOf(int place) {
         return events.get(place).id();
     }
@@ -61,8 +68,8 @@ final class Tape {
 
     Tape add(EventBody what) {
         int seq = events.size() + 1;
-        long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * 1000L;
-        events.add(new ChartEvent(run + "-" + seq, "s1", run, pen, "d" + pen, seq, seq * 1000L, wall, what));
+        long wall = 1_000_000L * Integer.parseInt(run.substring(1)) + seq * GAP;
+        events.add(new ChartEvent(run + "-" + seq, "s1", run, pen, "d" + pen, seq, seq * GAP, wall, what));
         return this;
     }
 

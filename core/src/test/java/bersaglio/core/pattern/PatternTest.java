@@ -3,12 +3,15 @@ package bersaglio.core.pattern;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bersaglio.core.goal.Hold;
+import bersaglio.core.goal.Quota;
 import bersaglio.core.pattern.Pattern.AfterBreak;
 import bersaglio.core.pattern.Pattern.OpeningMiss;
 import bersaglio.core.pattern.Pattern.Then;
 import bersaglio.core.problem.Refused;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 
@@ -69,5 +72,15 @@ class PatternTest {
         assertThat(fixed.actors()).containsExactly(Actor.A, Actor.B);
         assertThat(fixed.stepsOf(Actor.B)).containsExactly(1, 3);
         refused(() -> fixed.openAfter(0), "fixed");
+    }
+
+    @Test
+    void aRolesOwnGoalIsOneThatHitsAloneMeet() {
+        assertThat(new Theme(Actor.B, "", "", Optional.of(new Quota(8, 10))).goal())
+                .isPresent();
+        assertThatThrownBy(() -> new Theme(Actor.B, "", "", Optional.of(new Hold(30, 3))))
+                .isInstanceOfSatisfying(
+                        Refused.class,
+                        refused -> assertThat(refused.problem().field()).isEqualTo("goal"));
     }
 }

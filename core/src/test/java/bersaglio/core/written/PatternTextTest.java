@@ -8,6 +8,8 @@ import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
+import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.Quota;
 import bersaglio.core.pattern.Actor;
 import bersaglio.core.pattern.Pattern;
 import bersaglio.core.pattern.Pattern.AfterBreak;
@@ -153,7 +155,11 @@ class PatternTextTest {
                 Then.values()[random.nextInt(3)],
                 AfterBreak.values()[random.nextInt(3)],
                 OpeningMiss.values()[random.nextInt(3)],
-                random.nextBoolean() ? List.of() : List.of(new Theme(Actor.D, "", "deep \"and\" high")));
+                random.nextBoolean() ? List.of() : List.of(new Theme(Actor.D, "", "deep \"and\" high", goal())));
+    }
+
+    private Optional<Goal> goal() {
+        return random.nextBoolean() ? Optional.empty() : Optional.of(new Quota(2, 3 + random.nextInt(8)));
     }
 
     private PatternStep step() {

@@ -1,6 +1,7 @@
 package bersaglio.server.players;
 
 import bersaglio.core.charting.Footing;
+import bersaglio.core.charting.Grades;
 import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.WatchPoint;
@@ -25,6 +26,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -73,9 +75,21 @@ class PlayerPageController {
      */
     record WatchView(String words, HitRateView there, HitRateView withIt, HitRateView withoutIt) {}
 
+    /** How the coach graded shots; parts that nobody graded have no trials. */
+    record GradesView(HitRateView choice, HitRateView execution, List<Grades.Cause> causes, int soft) {
+        static GradesView of(Grades grades) {
+            return new GradesView(
+                    HitRateView.of(grades.choice()),
+                    HitRateView.of(grades.execution()),
+                    grades.causes(),
+                    grades.soft());
+        }
+    }
+
     /**
      * A player, and of which drills there are records, the last trained first.
      *
+     * @param grades     over all drills; absent where nothing was graded
      * @param withOthers the latest sets of others in which the player hit, the latest first
      */
     record PlayerView(
@@ -83,15 +97,19 @@ class PlayerPageController {
             List<RecordLine> records,
             List<LoadView> load,
             List<WatchView> watched,
+            @Nullable GradesView grades,
             List<Results.WithAnother> withOthers) {}
 
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
+        List<Results.Noted> noted = results.notedBy(player);
+        Grades grades = Grades.of(noted.stream().map(Results.Noted::shots).toList());
         return new PlayerView(
                 players.known(player),
                 records(player),
                 load(player),
-                watched(results.notedBy(player)),
+                watched(noted),
+                grades.isEmpty() ? null : GradesView.of(grades),
                 results.withOthers(player, MOST_WITH_OTHERS));
     }
 

@@ -1,5 +1,7 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.charting.RoleCount;
+import bersaglio.core.pattern.Asked;
 import bersaglio.core.pattern.Pass;
 import bersaglio.core.pattern.Pass.StepTry;
 import bersaglio.core.pattern.Passes;
@@ -15,8 +17,11 @@ import org.jspecify.annotations.Nullable;
  * @param last     the pass that ended last
  * @param expected places in the pattern of the player's next step, from 0: more than one where somebody may change; none
  *                 while a point is open
+ * @param due      the place of the step that is next, whoever hits it
+ * @param asked    what was called for the player's next step
  * @param steps    what the own steps came to
  * @param points   that the pattern opened
+ * @param others   in the pattern, as far as their shots were charted
  */
 public record PassesView(
         int whole,
@@ -25,10 +30,13 @@ public record PassesView(
         List<StepTry> now,
         @Nullable Pass last,
         List<Integer> expected,
+        @Nullable Integer due,
+        @Nullable Asked asked,
         List<StepCount> steps,
-        int points) {
+        int points,
+        List<RoleCountView> others) {
 
-    static PassesView of(Passes passes) {
+    static PassesView of(Passes passes, List<RoleCount> others) {
         List<Pass> over = passes.over();
         return new PassesView(
                 passes.whole(),
@@ -37,7 +45,10 @@ public record PassesView(
                 passes.now(),
                 over.isEmpty() ? null : over.get(over.size() - 1),
                 passes.expected(),
+                passes.due().isPresent() ? Integer.valueOf(passes.due().getAsInt()) : null,
+                passes.asked().orElse(null),
                 passes.counts(),
-                passes.points().size());
+                passes.points().size(),
+                others.stream().map(RoleCountView::of).toList());
     }
 }

@@ -120,7 +120,7 @@ public record SetView(
                 set.paused().since() < 0 ? null : Long.valueOf(set.paused().since()),
                 set.counts(),
                 set.rallies(),
-                set.isOfPattern() ? PassesView.of(set.passes()) : null,
+                set.isOfPattern() ? PassesView.of(set.passes(), set.others()) : null,
                 set.shots().stream().skip(fromShot).map(ShotView::of).toList(),
                 set.attempt().trials(),
                 tally.hits(),
