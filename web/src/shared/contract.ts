@@ -794,13 +794,24 @@ export interface components {
             times: number;
         };
         CardView: {
-            markers: components["schemas"]["MarkerView"][];
+            markers: components["schemas"]["CardViewMarkerView"][];
             /** Format: int32 */
             number: number;
             /** @enum {string} */
             piece: "ZONE" | "RING" | "BAD_MIDDLE" | "AIM";
             /** Format: double */
             radius: number;
+        };
+        CardViewMarkerView: {
+            across: components["schemas"]["CardViewOffsetView"];
+            along: components["schemas"]["CardViewOffsetView"];
+        };
+        CardViewOffsetView: {
+            line: string;
+            /** Format: double */
+            metres: number;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
         Cause: {
             /** Format: int32 */
@@ -837,11 +848,6 @@ export interface components {
         CheckTouch: {
             known?: components["schemas"]["Point"];
             touched?: components["schemas"]["Point"];
-        };
-        ChoiceView: {
-            order?: components["schemas"]["Readable"];
-            places: components["schemas"]["ShareView"][];
-            readable: boolean;
         };
         ClubView: {
             courts: components["schemas"]["CourtView"][];
@@ -881,7 +887,7 @@ export interface components {
             brokeAt: number[];
             /** Format: int32 */
             called?: number;
-            clock?: components["schemas"]["Running"];
+            clock?: components["schemas"]["CountViewRunning"];
             /** Format: double */
             done: number;
             full: boolean;
@@ -910,12 +916,25 @@ export interface components {
             /** Format: int32 */
             winner?: number;
         };
+        CountViewRunning: {
+            /** Format: int64 */
+            signal?: number;
+            /** Format: int64 */
+            since: number;
+            /** Format: int64 */
+            until?: number;
+        };
         CourtView: {
             id: string;
             /** @enum {string} */
             sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
             strokes: string[];
             surfaces: components["schemas"]["SurfaceView"][];
+        };
+        CourtViewRegionView: {
+            area: components["schemas"]["ShapeView"];
+            id: string;
+            unused: number[];
         };
         Design: {
             apart: ("WING" | "HAND" | "SIDE")[];
@@ -985,11 +1004,48 @@ export interface components {
             /** @enum {string} */
             freedom: "FED" | "FIXED" | "RANDOM" | "SEMI_OPEN" | "GAME" | "MATCH";
             id: string;
-            levels: components["schemas"]["LevelView"][];
+            levels: components["schemas"]["DrillViewLevelView"][];
             name: string;
             tracks: string[];
             /** Format: int32 */
             version: number;
+        };
+        DrillViewFirstView: {
+            /** @enum {string} */
+            by: "A" | "B" | "C" | "D" | "FEEDER";
+            steps: number[];
+        };
+        DrillViewLevelView: {
+            accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
+            advance: components["schemas"]["AdvanceRule"];
+            /** Format: double */
+            coachTarget?: number;
+            dials: components["schemas"]["Dials"];
+            first: components["schemas"]["DrillViewFirstView"][];
+            forLeft: components["schemas"]["LyingView"];
+            forRight: components["schemas"]["LyingView"];
+            fresh: components["schemas"]["CountView"];
+            goal: components["schemas"]["Goal"];
+            hasAClock: boolean;
+            hitsAlone: boolean;
+            /** Format: int32 */
+            number: number;
+            readout: components["schemas"]["Readout"];
+            retreat: components["schemas"]["Retreat"];
+            /** Format: int32 */
+            ring: number;
+            /** Format: double */
+            secondsABall: number;
+            /** Format: int32 */
+            sides: number;
+            spoken?: string;
+            target: components["schemas"]["TargetSet"];
+            /** Format: double */
+            targetRate: number;
+            /** Format: int32 */
+            tries: number;
+            /** @enum {string} */
+            unit: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
         };
         DueView: {
             drill: string;
@@ -1007,15 +1063,6 @@ export interface components {
             /** Format: int32 */
             setsToday: number;
             track: string;
-        };
-        EllipseView: {
-            /** Format: double */
-            degrees: number;
-            /** Format: double */
-            major: number;
-            middle: components["schemas"]["Point"];
-            /** Format: double */
-            minor: number;
         };
         Ending: {
             /** @enum {string} */
@@ -1087,11 +1134,6 @@ export interface components {
             of: string;
             /** Format: double */
             scale: number;
-        };
-        FirstView: {
-            /** @enum {string} */
-            by: "A" | "B" | "C" | "D" | "FEEDER";
-            steps: number[];
         };
         ForecastView: {
             balls?: components["schemas"]["BallsView"];
@@ -1238,23 +1280,6 @@ export interface components {
             /** Format: int32 */
             turns: number;
         };
-        GroupMemberView: {
-            /** Format: int32 */
-            fed: number;
-            here: boolean;
-            /** Format: int32 */
-            hit: number;
-            /** Format: int32 */
-            opposed: number;
-            /** Format: int32 */
-            played: number;
-            player: string;
-            /** Format: int32 */
-            waited: number;
-        };
-        GroupRoundView: {
-            points: number[];
-        };
         GroupView: {
             /** @enum {string} */
             call: "NOTHING" | "SOON" | "STOP";
@@ -1268,7 +1293,7 @@ export interface components {
             lastTurn: boolean;
             /** Format: int32 */
             length: number;
-            members: components["schemas"]["GroupMemberView"][];
+            members: components["schemas"]["GroupViewGroupMemberView"][];
             next: components["schemas"]["Spot"][];
             on: components["schemas"]["Spot"][];
             /** Format: int64 */
@@ -1281,7 +1306,7 @@ export interface components {
             pen: number;
             points: number[];
             redo?: string;
-            rounds: components["schemas"]["GroupRoundView"][];
+            rounds: components["schemas"]["GroupViewGroupRoundView"][];
             run: string;
             session: string;
             /** Format: int64 */
@@ -1291,6 +1316,23 @@ export interface components {
             turn: number;
             undo?: string;
             won: number[];
+        };
+        GroupViewGroupMemberView: {
+            /** Format: int32 */
+            fed: number;
+            here: boolean;
+            /** Format: int32 */
+            hit: number;
+            /** Format: int32 */
+            opposed: number;
+            /** Format: int32 */
+            played: number;
+            player: string;
+            /** Format: int32 */
+            waited: number;
+        };
+        GroupViewGroupRoundView: {
+            points: number[];
         };
         HeldView: {
             /** Format: int32 */
@@ -1415,38 +1457,6 @@ export interface components {
             ring?: number;
             target?: string;
         };
-        LevelView: {
-            accepts: ("COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER")[];
-            advance: components["schemas"]["AdvanceRule"];
-            /** Format: double */
-            coachTarget?: number;
-            dials: components["schemas"]["Dials"];
-            first: components["schemas"]["FirstView"][];
-            forLeft: components["schemas"]["LyingView"];
-            forRight: components["schemas"]["LyingView"];
-            fresh: components["schemas"]["CountView"];
-            goal: components["schemas"]["Goal"];
-            hasAClock: boolean;
-            hitsAlone: boolean;
-            /** Format: int32 */
-            number: number;
-            readout: components["schemas"]["Readout"];
-            retreat: components["schemas"]["Retreat"];
-            /** Format: int32 */
-            ring: number;
-            /** Format: double */
-            secondsABall: number;
-            /** Format: int32 */
-            sides: number;
-            spoken?: string;
-            target: components["schemas"]["TargetSet"];
-            /** Format: double */
-            targetRate: number;
-            /** Format: int32 */
-            tries: number;
-            /** @enum {string} */
-            unit: "BALL" | "PAIR" | "COMBINATION" | "PASS" | "CONTACT" | "RALLY";
-        };
         ListedDrill: {
             family: string;
             id: string;
@@ -1473,9 +1483,9 @@ export interface components {
             one: string;
         };
         LyingView: {
-            stages: components["schemas"]["StageView"][];
+            stages: components["schemas"]["LyingViewStageView"][];
         };
-        LyingZoneView: {
+        LyingViewLyingZoneView: {
             aim?: components["schemas"]["Point"];
             avoid: boolean;
             cards: components["schemas"]["CardView"][];
@@ -1491,9 +1501,11 @@ export interface components {
             spoilt?: components["schemas"]["ShapeView"];
             whole: components["schemas"]["ShapeView"];
         };
-        MarkerView: {
-            across: components["schemas"]["OffsetView"];
-            along: components["schemas"]["OffsetView"];
+        LyingViewStageView: {
+            inUse: components["schemas"]["CourtViewRegionView"];
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+            zones: components["schemas"]["LyingViewLyingZoneView"][];
         };
         MarkingView: {
             from?: components["schemas"]["Point"];
@@ -1542,13 +1554,6 @@ export interface components {
             hand?: "RIGHT" | "LEFT";
             name?: string;
         };
-        OffsetView: {
-            line: string;
-            /** Format: double */
-            metres: number;
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-        };
         OpenQueue: {
             players: string[];
             queue: string;
@@ -1570,16 +1575,6 @@ export interface components {
             /** @enum {string} */
             way: "ACROSS" | "ALONG";
         };
-        OwnSpreadView: {
-            /** Format: double */
-            charterSd: number;
-            limited: boolean;
-            /** Format: double */
-            major: number;
-            measured: boolean;
-            /** Format: double */
-            minor: number;
-        };
         Pass: {
             /** Format: int64 */
             at: number;
@@ -1592,12 +1587,30 @@ export interface components {
             broken: number;
             /** Format: int32 */
             byOthers: number;
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["PassReportViewStepView"][];
             survival: components["schemas"]["ProductLimitStep"][];
             /** Format: int32 */
             weakest?: number;
             /** Format: int32 */
             whole: number;
+        };
+        PassReportViewChoiceView: {
+            order?: components["schemas"]["Readable"];
+            places: components["schemas"]["PassReportViewShareView"][];
+            readable: boolean;
+        };
+        PassReportViewShareView: {
+            rate: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            zone: number;
+        };
+        PassReportViewStepView: {
+            choice?: components["schemas"]["PassReportViewChoiceView"];
+            /** Format: double */
+            lowest: number;
+            rate: components["schemas"]["HitRateView"];
+            /** Format: int32 */
+            step: number;
         };
         PassStepTry: {
             called: boolean;
@@ -1822,11 +1835,6 @@ export interface components {
             track: string;
             verdict?: components["schemas"]["VerdictView"];
         };
-        RegionView: {
-            area: components["schemas"]["ShapeView"];
-            id: string;
-            unused: number[];
-        };
         Repeat: {
             /** Format: int32 */
             first: number;
@@ -1894,14 +1902,6 @@ export interface components {
             group?: components["schemas"]["GroupView"];
             kind: string;
             set?: components["schemas"]["SetView"];
-        };
-        Running: {
-            /** Format: int64 */
-            signal?: number;
-            /** Format: int64 */
-            since: number;
-            /** Format: int64 */
-            until?: number;
         };
         Said: {
             /** @enum {string} */
@@ -2178,11 +2178,6 @@ export interface components {
             /** Format: double */
             radius?: number;
         };
-        ShareView: {
-            rate: components["schemas"]["HitRateView"];
-            /** Format: int32 */
-            zone: number;
-        };
         SharedEventCountSet: {
             /** Format: int32 */
             balls?: number;
@@ -2282,12 +2277,6 @@ export interface components {
         SquadView: {
             members: components["schemas"]["MemberView"][];
         };
-        StageView: {
-            inUse: components["schemas"]["RegionView"];
-            /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
-            zones: components["schemas"]["LyingZoneView"][];
-        };
         Stance: {
             opponents: components["schemas"]["Point"][];
             /** Format: double */
@@ -2318,14 +2307,6 @@ export interface components {
             step: number;
             went: number[];
         };
-        StepView: {
-            choice?: components["schemas"]["ChoiceView"];
-            /** Format: double */
-            lowest: number;
-            rate: components["schemas"]["HitRateView"];
-            /** Format: int32 */
-            step: number;
-        };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];
             /** Format: double */
@@ -2334,7 +2315,7 @@ export interface components {
             net?: components["schemas"]["NetView"];
             /** @enum {string} */
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
-            regions: components["schemas"]["RegionView"][];
+            regions: components["schemas"]["CourtViewRegionView"][];
         };
         Target: {
             aim?: components["schemas"]["Point"];
@@ -2472,12 +2453,12 @@ export interface components {
             chance?: number;
             /** Format: int32 */
             fewest: number;
-            half?: components["schemas"]["EllipseView"];
+            half?: components["schemas"]["ZoneReportViewEllipseView"];
             least?: components["schemas"]["ShapeView"];
             most?: components["schemas"]["ShapeView"];
             /** Format: int32 */
             nets: number;
-            own?: components["schemas"]["OwnSpreadView"];
+            own?: components["schemas"]["ZoneReportViewOwnSpreadView"];
             /** Format: int32 */
             placements: number;
             /** Format: double */
@@ -2489,6 +2470,25 @@ export interface components {
             sized?: components["schemas"]["ShapeView"];
             /** Format: double */
             wanted: number;
+        };
+        ZoneReportViewEllipseView: {
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            major: number;
+            middle: components["schemas"]["Point"];
+            /** Format: double */
+            minor: number;
+        };
+        ZoneReportViewOwnSpreadView: {
+            /** Format: double */
+            charterSd: number;
+            limited: boolean;
+            /** Format: double */
+            major: number;
+            measured: boolean;
+            /** Format: double */
+            minor: number;
         };
     };
     responses: never;

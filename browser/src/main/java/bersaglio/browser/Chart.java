@@ -67,7 +67,8 @@ public final class Chart {
                 events.add(event);
             }
             ChartedSet now = replay();
-            int from = now.firstShotChangedSince(set.map(ChartedSet::shots).orElse(List.of()));
+            int from = now.firstShotChangedSince(
+                    set.map(last -> last.played().shots()).orElse(List.of()));
             set = Optional.of(now);
             return Json.object()
                     .add("fromShot", from)
@@ -91,8 +92,9 @@ public final class Chart {
     @JSExport
     public String lying() {
         ChartedSet now = charted();
-        Level level = now.drill().level(now.level());
-        return LyingViewFormat.encode(LyingView.of(level.target(), level.ring(), now.conditions()))
+        Level level = now.task().drill().level(now.task().level());
+        return LyingViewFormat.encode(
+                        LyingView.of(level.target(), level.ring(), now.task().conditions()))
                 .toString();
     }
 
@@ -100,8 +102,8 @@ public final class Chart {
     @JSExport
     public String preview(String places) {
         ChartedSet now = charted();
-        Level level = now.drill().level(now.level());
-        return Targets.previewOn(level.umpire(now.conditions()), places);
+        Level level = now.task().drill().level(now.task().level());
+        return Targets.previewOn(level.umpire(now.task().conditions()), places);
     }
 
     /**
@@ -123,11 +125,12 @@ public final class Chart {
     @JSExport
     public String decided() {
         ChartedSet now = charted();
-        if (!now.drill().level(now.level()).advance().looksAtEachBall() || !now.isAccepted()) {
+        if (!now.task().drill().level(now.task().level()).advance().looksAtEachBall() || !now.isAccepted()) {
             return "";
         }
         SetResult line = now.asResult();
-        String where = line.level() + " " + line.track() + " " + line.laid();
+        String where = line.rung().level() + " " + line.rung().track() + " "
+                + line.rung().laid();
         Deciding known = deciding;
         if (known == null || !where.equals(decidingOn)) {
             known = ledger.deciding(line);
@@ -149,12 +152,13 @@ public final class Chart {
     @JSExport
     public String passReport() {
         ChartedSet now = charted();
-        return now.drill()
-                .level(now.level())
+        return now.task()
+                .drill()
+                .level(now.task().level())
                 .dials()
                 .pattern()
                 .map(pattern -> PassReportViewFormat.encode(
-                                PassReportView.of(now.passes().report(), pattern))
+                                PassReportView.of(now.played().passes().report(), pattern))
                         .toString())
                 .orElse("");
     }

@@ -7,6 +7,7 @@ import bersaglio.core.charting.Occasion;
 import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetEvent;
+import bersaglio.core.charting.Setup;
 import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
@@ -57,11 +58,12 @@ final class RandomTape {
                 drill,
                 level(),
                 any(Standpoint.values()),
-                any(From.values()),
-                hand(),
-                Optional.of("hall-2"),
-                random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextDouble()),
-                List.of(),
+                new Setup(
+                        any(From.values()),
+                        hand(),
+                        Optional.of("hall-2"),
+                        random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextDouble()),
+                        List.of()),
                 random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(random.nextInt(6)),
                 random.nextBoolean() ? "" : "BACKHAND",
                 Occasion.ALONE));

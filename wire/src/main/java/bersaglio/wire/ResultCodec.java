@@ -1,6 +1,8 @@
 package bersaglio.wire;
 
+import bersaglio.core.charting.Closing;
 import bersaglio.core.charting.Rhythm;
+import bersaglio.core.charting.Rung;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
@@ -31,10 +33,7 @@ public final class ResultCodec {
         return new SetResult(
                 line.text("run"),
                 line.text("player"),
-                line.text("drill"),
-                line.count("level"),
-                line.text("track"),
-                line.text("laid"),
+                new Rung(line.text("drill"), line.count("level"), line.text("track"), line.text("laid")),
                 line.whole("heldAt"),
                 new Attempt(
                         line.longText("trials"),
@@ -43,10 +42,13 @@ public final class ResultCodec {
                         line.whole("heldAt")),
                 line.flag("accepted"),
                 line.count("notSeen"),
-                line.flag("closed"),
                 line.flag("struck"),
-                line.has("said") ? Optional.of(said(line.object("said"), line.count("rules"))) : Optional.empty(),
-                line.has("move") ? Optional.of(LevelMoveFormat.decode(line.object("move"))) : Optional.empty(),
+                new Closing(
+                        line.flag("closed"),
+                        line.has("said")
+                                ? Optional.of(said(line.object("said"), line.count("rules")))
+                                : Optional.empty(),
+                        line.has("move") ? Optional.of(LevelMoveFormat.decode(line.object("move"))) : Optional.empty()),
                 line.has("details") ? details(line.object("details")) : SetDetails.NONE);
     }
 

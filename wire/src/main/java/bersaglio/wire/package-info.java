@@ -28,7 +28,9 @@
             PassReportView.class,
             Problem.class,
             Ruling.class,
+            DrillView.class,
             SetLine.class,
+            ZoneReportView.class,
             SetView.class,
             VerdictView.class
         },
@@ -58,7 +60,9 @@ import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.GroupView;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.PassReportView;
+import bersaglio.wire.view.DrillView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;
+import bersaglio.wire.view.ZoneReportView;
 import org.jspecify.annotations.NullMarked;

@@ -2,8 +2,10 @@ package bersaglio.wire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bersaglio.core.charting.Closing;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Rhythm;
+import bersaglio.core.charting.Rung;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
@@ -24,18 +26,13 @@ class ResultCodecTest {
     private static final SetResult CHARTED = new SetResult(
             "run-1",
             "player-1",
-            "clear-v1",
-            2,
-            "BACKHAND",
-            "1:-2590,5500,-1500,6700,13080",
+            new Rung("clear-v1", 2, "BACKHAND", "1:-2590,5500,-1500,6700,13080"),
             1_795_600_000_000L,
             new Attempt("110111", Standing.OPEN, 5, 1_795_600_000_000L),
             false,
             3,
-            true,
             false,
-            Optional.empty(),
-            Optional.empty(),
+            new Closing(true, Optional.empty(), Optional.empty()),
             new SetDetails(
                     List.of(3, 0, 5), OptionalInt.of(6), List.of("player-2"), true, false, 2, new Rhythm(3, 21_500)));
 
@@ -50,18 +47,20 @@ class ResultCodecTest {
         SetResult decided = new SetResult(
                 CHARTED.run(),
                 CHARTED.player(),
-                CHARTED.drill(),
-                CHARTED.level(),
-                CHARTED.track(),
-                CHARTED.laid(),
+                new Rung(
+                        CHARTED.rung().drill(),
+                        CHARTED.rung().level(),
+                        CHARTED.rung().track(),
+                        CHARTED.rung().laid()),
                 CHARTED.heldAt(),
                 CHARTED.attempt(),
                 true,
                 CHARTED.notSeen(),
                 true,
-                true,
-                Optional.of(new Said(advice.call(), advice.code(), advice.figures(), 1)),
-                Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true)),
+                new Closing(
+                        true,
+                        Optional.of(new Said(advice.call(), advice.code(), advice.figures(), 1)),
+                        Optional.of(new LevelMove(2, 3, LevelMove.By.COACH, true))),
                 SetDetails.NONE);
         assertThat(sentAndRead(decided)).isEqualTo(decided);
     }

@@ -48,14 +48,15 @@ final class Going {
         Attempt attempt = days.on(set.attempt());
         if (set.counts() && set.accepted() && !attempt.trials().isEmpty()) {
             histories.put(
-                    key(set.level(), set.laid()), at(set.level(), set.laid()).with(attempt));
+                    key(set.rung().level(), set.rung().laid()),
+                    at(set.rung().level(), set.rung().laid()).with(attempt));
             last.add(attempt.trials());
             if (last.size() > SETS_LOOKED_AT) {
                 last.remove();
             }
         }
-        if (set.move().isPresent()) {
-            level = set.move().get().to();
+        if (set.closing().move().isPresent()) {
+            level = set.closing().move().get().to();
             histories.keySet().removeIf(key -> key.startsWith(level + " "));
         }
     }

@@ -62,7 +62,7 @@ public final class Ledger {
             }
         }
         for (SetResult set : newer) {
-            if (set.player().equals(player) && set.drill().equals(drill.id())) {
+            if (set.player().equals(player) && set.rung().drill().equals(drill.id())) {
                 merged.add(set);
             }
         }
@@ -76,7 +76,7 @@ public final class Ledger {
     /** The sets of one wing, hand or side, where the drill keeps them apart. */
     public Ledger on(String track) {
         List<SetResult> alike =
-                sets.stream().filter(set -> set.track().equals(track)).toList();
+                sets.stream().filter(set -> set.rung().track().equals(track)).toList();
         return alike.size() == sets.size() ? this : new Ledger(drill, alike, start, days);
     }
 
@@ -85,8 +85,8 @@ public final class Ledger {
         return sets.stream()
                 .filter(set -> set.counts()
                         && set.accepted()
-                        && set.level() == level
-                        && set.laid().equals(laid))
+                        && set.rung().level() == level
+                        && set.rung().laid().equals(laid))
                 .mapToDouble(set -> set.attempt().score())
                 .max();
     }
@@ -95,7 +95,7 @@ public final class Ledger {
     public int level() {
         int level = start;
         for (SetResult set : sets) {
-            level = set.move().map(LevelMove::to).orElse(level);
+            level = set.closing().move().map(LevelMove::to).orElse(level);
         }
         return level;
     }
@@ -113,7 +113,7 @@ public final class Ledger {
     private History historyAt(int level) {
         String laid = "";
         for (SetResult set : sets) {
-            laid = set.counts() && set.level() == level ? set.laid() : laid;
+            laid = set.counts() && set.rung().level() == level ? set.rung().laid() : laid;
         }
         return historyBefore(sets.size(), level, laid);
     }
@@ -131,12 +131,14 @@ public final class Ledger {
     }
 
     private Verdict judged(SetResult set, History history) {
-        Verdict verdict = verdict(set.level(), history);
+        Verdict verdict = verdict(set.rung().level(), history);
         return set.accepted() ? verdict : verdict.with(Advice.notAccepted());
     }
 
     private Advice advised(SetResult set, History history) {
-        return set.accepted() ? drill.advise(set.level(), history.attempts(), history.before()) : Advice.notAccepted();
+        return set.accepted()
+                ? drill.advise(set.rung().level(), history.attempts(), history.before())
+                : Advice.notAccepted();
     }
 
     private Verdict verdict(int level, History history) {
@@ -144,20 +146,28 @@ public final class Ledger {
     }
 
     private History historyWith(SetResult set) {
-        Ledger alike = on(set.track());
-        return alike.historyBefore(alike.placeOf(set), set.level(), set.laid()).with(days.on(set.attempt()));
+        Ledger alike = on(set.rung().track());
+        return alike.historyBefore(
+                        alike.placeOf(set), set.rung().level(), set.rung().laid())
+                .with(days.on(set.attempt()));
     }
 
     /** For a set that runs: whether it has decided its level already. */
     public Deciding deciding(SetResult set) {
-        Ledger alike = on(set.track());
+        Ledger alike = on(set.rung().track());
         return new Deciding(
-                drill, drill.level(set.level()), alike.historyBefore(alike.placeOf(set), set.level(), set.laid()));
+                drill,
+                drill.level(set.rung().level()),
+                alike.historyBefore(
+                        alike.placeOf(set), set.rung().level(), set.rung().laid()));
     }
 
     /** The chance to meet the goal from where an open set stands. */
     public Optional<FromHere> fromHere(ChartedSet set) {
-        return FromHere.of(drill.level(set.level()), historyWith(set.asResult()).attempts(), set.count());
+        return FromHere.of(
+                drill.level(set.task().level()),
+                historyWith(set.asResult()).attempts(),
+                set.played().count());
     }
 
     /** What is said of a set as it closes, to be kept with it. */
@@ -218,7 +228,7 @@ public final class Ledger {
         List<SetReading> readings = new ArrayList<>(to - from);
         for (int place = 0; place < to; place++) {
             SetResult set = sets.get(place);
-            Going going = tracks.computeIfAbsent(set.track(), track -> new Going(start, days));
+            Going going = tracks.computeIfAbsent(set.rung().track(), track -> new Going(start, days));
             if (place >= from) {
                 readings.add(reading(set, going));
             }
@@ -230,14 +240,15 @@ public final class Ledger {
     private SetReading reading(SetResult set, Going going) {
         Optional<Advice> advice = set.attempt().trials().isEmpty()
                 ? Optional.empty()
-                : Optional.of(advised(set, going.at(set.level(), set.laid()).with(days.on(set.attempt()))));
+                : Optional.of(advised(
+                        set, going.at(set.rung().level(), set.rung().laid()).with(days.on(set.attempt()))));
         return new SetReading(set, set.attempt().standing(), going.level(), advice);
     }
 
     /** Sets that count after which the level was another, in their order. */
     public List<SetResult> moved() {
         return sets.stream()
-                .filter(set -> set.counts() && set.move().isPresent())
+                .filter(set -> set.counts() && set.closing().move().isPresent())
                 .toList();
     }
 
@@ -247,8 +258,8 @@ public final class Ledger {
         for (int level = FIRST_LEVEL; level <= drill.levels().size(); level++) {
             Map<String, List<SetResult>> byLaid = new LinkedHashMap<>();
             for (SetResult set : sets) {
-                if (set.counts() && set.level() == level) {
-                    byLaid.computeIfAbsent(set.laid(), laid -> new ArrayList<>())
+                if (set.counts() && set.rung().level() == level) {
+                    byLaid.computeIfAbsent(set.rung().laid(), laid -> new ArrayList<>())
                             .add(set);
                 }
             }
@@ -275,7 +286,7 @@ public final class Ledger {
     public SortedMap<Integer, Integer> broke(int level) {
         SortedMap<Integer, Integer> times = new TreeMap<>();
         for (SetResult set : sets) {
-            if (set.counts() && set.level() == level) {
+            if (set.counts() && set.rung().level() == level) {
                 set.details().brokeAt().forEach(at -> times.merge(at, 1, Integer::sum));
             }
         }

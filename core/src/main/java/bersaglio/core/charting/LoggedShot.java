@@ -3,9 +3,11 @@ package bersaglio.core.charting;
 import bersaglio.core.court.Point;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Grain;
+import bersaglio.core.shot.Judged;
 import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.shot.Seen;
 import bersaglio.core.shot.Shot;
 import bersaglio.core.shot.Struck;
 import bersaglio.core.target.Umpire;
@@ -117,20 +119,18 @@ final class LoggedShot implements Logged {
                 : Optional.empty();
         return new Shot(
                 id,
-                seen,
-                ruling,
-                other,
-                call.isPresent(),
-                counted,
-                by,
-                when.at(),
-                placed ? umpire.points(seen) : 0,
-                placed ? umpire.fromAim(seen) : OptionalDouble.empty(),
+                new Seen(seen, by, when.at(), grain(ruling)),
+                new Judged(
+                        ruling,
+                        other,
+                        call.isPresent(),
+                        counted,
+                        placed ? umpire.points(seen) : 0,
+                        placed ? umpire.fromAim(seen) : OptionalDouble.empty()),
                 team,
-                grain(ruling),
+                struck,
                 notes,
                 givenTo,
-                struck,
                 step,
                 after);
     }

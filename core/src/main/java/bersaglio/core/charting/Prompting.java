@@ -32,14 +32,14 @@ public final class Prompting {
     /** From one own shot to the next of the same pass: the middle one of the latest. */
     static long pace(ChartedSet set) {
         Map<String, Long> times = new HashMap<>();
-        for (Shot shot : set.shots()) {
-            times.put(shot.id(), shot.at());
+        for (Shot shot : set.played().shots()) {
+            times.put(shot.id(), shot.seen().at());
         }
         List<Long> gaps = new ArrayList<>();
-        for (Pass pass : set.passes().over()) {
+        for (Pass pass : set.played().passes().over()) {
             addGaps(pass.tries(), times, gaps);
         }
-        addGaps(set.passes().now(), times, gaps);
+        addGaps(set.played().passes().now(), times, gaps);
         List<Long> latest = gaps.subList(Math.max(0, gaps.size() - LATEST), gaps.size()).stream()
                 .sorted()
                 .toList();

@@ -59,7 +59,7 @@ public record Reached(
                 .max();
         boolean unmet = false;
         for (SetResult set : sets) {
-            unmet = set.move().map(LevelMove::unmet).orElse(unmet);
+            unmet = set.closing().move().map(LevelMove::unmet).orElse(unmet);
         }
         double targetRate = drill.level(level).targetRate();
         return new Reached(

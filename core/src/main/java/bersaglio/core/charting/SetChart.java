@@ -202,7 +202,7 @@ public final class SetChart implements RunState.Chart {
         RunState.Belongs belongs = run.movedTo()
                 .orElse(new RunState.Belongs(
                         start.player(), start.occasion().heldAt().orElse(openedAt)));
-        double charterSd = start.charterSd().orElse(Referee.unknownCharterSd(named.court()));
+        double charterSd = start.setup().charterSd().orElse(Referee.unknownCharterSd(named.court()));
         SetReplay replay = new SetReplay(
                 new SetReplay.Conditioned(named, level, conditions, stances, charterSd),
                 turned,
@@ -215,37 +215,32 @@ public final class SetChart implements RunState.Chart {
             named.level(move.to());
         });
         return new ChartedSet(
-                named,
-                session,
-                runId,
-                belongs.player(),
-                conditions,
-                level,
-                start.standpoint(),
-                start.place(),
-                turned,
-                openedAt,
-                belongs.heldAt(),
-                start.track(),
-                start.occasion(),
-                run.movedTo().isPresent(),
-                run.paused(),
-                run.countsSaid(),
-                replay.valuesTaken(),
-                replay.rallies(),
-                replay.passes(),
-                replay.others(),
-                replay.shots(),
-                rhythm(replay.countsPasses(), replay.passes()),
-                replay.counting().count(belongs.heldAt(), called),
-                run.closed(),
-                run.struck(),
-                run.said(),
-                run.move(),
-                run.pen(),
-                run.claims(),
-                run.nextUndo(),
-                run.nextRedo());
+                new SetTask(
+                        named,
+                        level,
+                        start.track(),
+                        conditions,
+                        start.standpoint(),
+                        start.setup().place()),
+                new SetOrigin(
+                        session,
+                        runId,
+                        belongs.player(),
+                        openedAt,
+                        belongs.heldAt(),
+                        start.occasion(),
+                        run.movedTo().isPresent(),
+                        turned),
+                new Played(
+                        replay.shots(),
+                        replay.counting().count(belongs.heldAt(), called),
+                        rhythm(replay.countsPasses(), replay.passes()),
+                        replay.rallies(),
+                        replay.passes(),
+                        replay.others(),
+                        replay.valuesTaken()),
+                run.outline(),
+                new Closing(run.closed(), run.said(), run.move()));
     }
 
     /** Of what is counted: the balls that stand, one by one, or the passes. */

@@ -17,7 +17,6 @@ import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Struck;
 import bersaglio.core.target.Conditions;
-import bersaglio.core.target.Conditions.Laid;
 import bersaglio.core.target.Stance;
 import java.util.List;
 import java.util.Optional;
@@ -40,14 +39,9 @@ public sealed interface SetEvent extends EventBody {
     /**
      * A set starts. Hitter, hand, drill version, place and what was laid are kept as they stood at the first touch.
      *
-     * @param from      the side served or hit from
-     * @param opponent  the opponent's racket hand
-     * @param place     the version of the place, where one is chosen
-     * @param charterSd the charter's own error there as measured, in metres
-     * @param laid      zones that were laid otherwise than drawn
-     * @param toBeat    the player's best so far, where the goal is to beat it
-     * @param track     wing, hand and side that the drill keeps apart; empty where it keeps none
-     * @param occasion   who else is in it, and whether it comes from paper
+     * @param toBeat   the player's best so far, where the goal is to beat it
+     * @param track    wing, hand and side that the drill keeps apart; empty where it keeps none
+     * @param occasion who else is in it, and whether it comes from paper
      */
     @Kind("set.opened")
     record SetOpened(
@@ -56,11 +50,7 @@ public sealed interface SetEvent extends EventBody {
             String drill,
             int level,
             Standpoint standpoint,
-            From from,
-            Hand opponent,
-            Optional<String> place,
-            OptionalDouble charterSd,
-            @Usually("") List<Laid> laid,
+            @Flat Setup setup,
             OptionalDouble toBeat,
             @Usually("") String track,
             @Flat Occasion occasion)
@@ -69,68 +59,26 @@ public sealed interface SetEvent extends EventBody {
             Check.requireId("player", player);
             Check.requireId("drill", drill);
             Check.requireAtLeast("level", level, 1);
-            Check.requireId("place", place.orElse("none"));
-            Check.requireBetween("charterSd", charterSd.orElse(0), 0, 2);
-            laid = List.copyOf(laid);
             Check.requireBetween("toBeat", toBeat.orElse(0), 0, 1e6);
             Check.requireId("track", track.isEmpty() ? "none" : track);
         }
 
         public SetOpened with(Occasion other) {
-            return new SetOpened(
-                    player,
-                    hand,
-                    drill,
-                    level,
-                    standpoint,
-                    from,
-                    opponent,
-                    place,
-                    charterSd,
-                    laid,
-                    toBeat,
-                    track,
-                    other);
+            return new SetOpened(player, hand, drill, level, standpoint, setup, toBeat, track, other);
         }
 
         /** Hit from a side, on the rung of a wing, hand or side. */
         public SetOpened on(String rung, From side) {
-            return new SetOpened(
-                    player,
-                    hand,
-                    drill,
-                    level,
-                    standpoint,
-                    side,
-                    opponent,
-                    place,
-                    charterSd,
-                    laid,
-                    toBeat,
-                    rung,
-                    occasion);
+            return new SetOpened(player, hand, drill, level, standpoint, setup.from(side), toBeat, rung, occasion);
         }
 
         /** With everything as drawn, in no particular place. */
         public SetOpened(String player, Hand hand, String drill, int level, Standpoint standpoint) {
-            this(
-                    player,
-                    hand,
-                    drill,
-                    level,
-                    standpoint,
-                    From.RIGHT,
-                    Hand.RIGHT,
-                    Optional.empty(),
-                    OptionalDouble.empty(),
-                    List.of(),
-                    OptionalDouble.empty(),
-                    "",
-                    Occasion.ALONE);
+            this(player, hand, drill, level, standpoint, Setup.AS_DRAWN, OptionalDouble.empty(), "", Occasion.ALONE);
         }
 
         public Conditions conditions() {
-            return new Conditions(hand, from, opponent, Optional.empty(), laid);
+            return new Conditions(hand, setup.from(), setup.opponent(), Optional.empty(), setup.laid());
         }
 
         @Override

@@ -10,12 +10,12 @@ import java.util.List;
 public record Volume(String player, int balls) {
 
     static List<Volume> of(ChartedSet set, double contacts) {
-        List<String> players = new ArrayList<>(List.of(set.player()));
-        players.addAll(set.occasion().partners());
-        boolean sides = set.count().progress().parts().size() > 1;
+        List<String> players = new ArrayList<>(List.of(set.origin().player()));
+        players.addAll(set.origin().occasion().partners());
+        boolean sides = set.played().count().progress().parts().size() > 1;
         int[] balls = new int[players.size()];
         int together = 0;
-        for (Shot shot : set.shots()) {
+        for (Shot shot : set.played().shots()) {
             if (shot.ruling().outcome() == Outcome.VOID || !shot.struck().isOwn()) {
                 continue;
             }
@@ -25,7 +25,7 @@ public record Volume(String player, int balls) {
                 together++;
             }
         }
-        if (set.drill().level(set.level()).goal() instanceof Rally) {
+        if (set.task().drill().level(set.task().level()).goal() instanceof Rally) {
             // A rally alone is with whoever feeds: half of its contacts are the player's.
             int hitters = Math.max(2, players.size());
             share(balls, (int) contacts, hitters);

@@ -68,18 +68,13 @@ class ClubDaysTest {
         return new SetResult(
                 run,
                 "nora",
-                drill.id(),
-                1,
-                "",
-                "",
+                new Rung(drill.id(), 1, "", ""),
                 at,
                 attempt,
                 true,
                 0,
-                true,
                 false,
-                Optional.empty(),
-                Optional.empty(),
+                new Closing(true, Optional.empty(), Optional.empty()),
                 SetDetails.NONE);
     }
 

@@ -63,8 +63,8 @@ class CourtsideEntriesTest {
                 .key(Outcome.NOT_HIT)
                 .add(new HitsCounted(1, 2, Caller.COACH, 0))
                 .replay();
-        assertThat(set.shots())
-                .extracting(Shot::grain)
+        assertThat(set.played().shots())
+                .extracting(shot -> shot.seen().grain())
                 .containsExactly(Grain.LANDING, Grain.ZONE, Grain.HIT_OR_MISS, Grain.COUNT_ONLY, Grain.COUNT_ONLY);
         assertThat(set.attempt().trials()).isEqualTo("11001");
         assertThat(set.standing()).isEqualTo(Standing.MET);
@@ -86,14 +86,16 @@ class CourtsideEntriesTest {
         ChartedSet set =
                 tape(new Run(5)).add(new HitsCounted(9, 12, Caller.COACH, 0)).replay();
         assertThat(set.attempt().trials()).isEmpty();
-        assertThat(set.shots()).hasSize(12).noneMatch(Shot::counted);
+        assertThat(set.played().shots()).hasSize(12).noneMatch(shot -> shot.judged()
+                .counted());
     }
 
     @Test
     void aCountedRowGoesBackAsOneEntry() {
         Tape tape = tape(new Quota(3, 4)).add(new HitsCounted(2, 4, Caller.COACH, 0));
         assertThat(tape.replay().attempt().trials()).hasSize(4);
-        assertThat(tape.add(new Undone(tape.lastId())).replay().shots()).isEmpty();
+        assertThat(tape.add(new Undone(tape.lastId())).replay().played().shots())
+                .isEmpty();
     }
 
     @Test
@@ -101,8 +103,8 @@ class CourtsideEntriesTest {
         ChartedSet set = tape(new Duel(7, 1, List.of(0, 0)), "livia")
                 .add(new CountSet(1, 4, OptionalInt.empty(), List.of(3, 5)))
                 .replay();
-        assertThat(set.counts()).containsExactly(new CountSaid(1, 4, List.of(3, 5)));
-        assertThat(set.count().progress().parts()).containsExactly(0.0, 4.0);
+        assertThat(set.outline().countsSaid()).containsExactly(new CountSaid(1, 4, List.of(3, 5)));
+        assertThat(set.played().count().progress().parts()).containsExactly(0.0, 4.0);
         assertThat(set.attempt().trials()).isEmpty();
         assertThat(set.corrected()).isEqualTo(1);
     }
@@ -114,13 +116,14 @@ class CourtsideEntriesTest {
         tape.add(new ShotNoted(shot, Note.NET_CLIP, true))
                 .add(new ShotNoted(shot, Note.WATCH_LOST, true))
                 .add(new ShotNoted(shot, Note.WATCH_KEPT, true));
-        assertThat(tape.replay().shots().get(0).notes()).containsExactly(Note.NET_CLIP, Note.WATCH_KEPT);
+        assertThat(tape.replay().played().shots().get(0).notes()).containsExactly(Note.NET_CLIP, Note.WATCH_KEPT);
         tape.add(new ShotNoted(shot, Note.NET_CLIP, false));
-        assertThat(tape.replay().shots().get(0).notes()).containsExactly(Note.WATCH_KEPT);
+        assertThat(tape.replay().played().shots().get(0).notes()).containsExactly(Note.WATCH_KEPT);
         tape.add(new Undone(tape.lastId()));
-        assertThat(tape.replay().shots().get(0).notes()).containsExactly(Note.NET_CLIP, Note.WATCH_KEPT);
+        assertThat(tape.replay().played().shots().get(0).notes()).containsExactly(Note.NET_CLIP, Note.WATCH_KEPT);
         assertThat(tape.add(new ShotNoted("nothing", Note.MARKED, true))
                         .replay()
+                        .played()
                         .shots())
                 .hasSize(1);
     }
@@ -131,7 +134,7 @@ class CourtsideEntriesTest {
         tape.add(new ShotGiven(tape.lastId(), "livia"));
         ChartedSet given = tape.replay();
         assertThat(given.attempt().trials()).isEqualTo("1");
-        assertThat(given.shots().get(1))
+        assertThat(given.played().shots().get(1))
                 .returns(Optional.of("livia"), Shot::givenTo)
                 .returns(Outcome.VOID, shot -> shot.ruling().outcome());
         assertThat(tape.add(new Undone(tape.lastId())).replay().attempt().trials())
@@ -143,7 +146,7 @@ class CourtsideEntriesTest {
         SetOpened opened = new SetOpened("nora", Hand.RIGHT, Samples.drill().id(), 1, Standpoint.BEHIND)
                 .with(new Occasion(List.of(), Optional.empty(), OptionalLong.of(86_400_000L)));
         ChartedSet set = Tape.opening(opened, "r5").row("1").close().replay();
-        assertThat(set.heldAt()).isEqualTo(86_400_000L);
+        assertThat(set.origin().heldAt()).isEqualTo(86_400_000L);
         assertThat(set.asResult().details())
                 .returns(true, SetDetails::enteredLater)
                 .returns(false, SetDetails::moved);
@@ -161,8 +164,8 @@ class CourtsideEntriesTest {
     @Test
     void aPauseIsKnownWhileItLasts() {
         Tape tape = tape(new Quota(3, 4)).row("1").add(new SetPaused());
-        assertThat(tape.replay().paused()).isEqualTo(new Clock.Paused(0, 3000));
-        assertThat(tape.add(new SetResumed()).replay().paused()).isEqualTo(new Clock.Paused(1000, -1));
+        assertThat(tape.replay().outline().paused()).isEqualTo(new Clock.Paused(0, 3000));
+        assertThat(tape.add(new SetResumed()).replay().outline().paused()).isEqualTo(new Clock.Paused(1000, -1));
     }
 
     /** Nine and a void one between two: eight counted balls, four each. */
@@ -211,6 +214,6 @@ class CourtsideEntriesTest {
                 .add(new ShotLanded(List.of(Tape.IN_ZONE), Caller.COACH, 1))
                 .add(new ShotLanded(List.of(Tape.SHORT_OF_ZONE), Caller.COACH, 0))
                 .replay();
-        assertThat(set.count().progress().winner()).isEqualTo(1);
+        assertThat(set.played().count().progress().winner()).isEqualTo(1);
     }
 }

@@ -21,18 +21,13 @@ class DecidingTest {
         return new SetResult(
                 "now",
                 "nora",
-                drill.id(),
-                1,
-                "",
-                "",
+                new Rung(drill.id(), 1, "", ""),
                 0,
                 attempt,
                 false,
                 0,
-                true,
                 false,
-                Optional.empty(),
-                Optional.empty(),
+                new Closing(true, Optional.empty(), Optional.empty()),
                 SetDetails.NONE);
     }
 

@@ -92,11 +92,11 @@ class GoalChartTest {
         Random random = new Random(5);
         Tape tape = tape(goal);
         for (int i = 0; i < 25; i++) {
-            SetCount before = tape.replay().count();
+            SetCount before = tape.replay().played().count();
             int entered = tape.size();
             tape.add(anything(random));
             tape.add(new Undone(tape.idOf(entered)));
-            assertThat(tape.replay().count()).as("after entry " + i).isEqualTo(before);
+            assertThat(tape.replay().played().count()).as("after entry " + i).isEqualTo(before);
             tape.add(anything(random));
         }
     }
@@ -119,10 +119,10 @@ class GoalChartTest {
     @Test
     void aRunStartsAgainAfterAMissAndEndsTheSetWhenItIsThere() {
         Tape tape = tape(new Run(3)).row("1101110");
-        SetCount count = tape.replay().count();
+        SetCount count = tape.replay().played().count();
         assertThat(count.standing()).isEqualTo(Standing.MET);
         assertThat(count.brokeAt()).containsExactly(2);
-        assertThat(tape.replay().shots().get(6).counted()).isFalse();
+        assertThat(tape.replay().played().shots().get(6).judged().counted()).isFalse();
     }
 
     @Test
@@ -133,6 +133,7 @@ class GoalChartTest {
                 .key(Outcome.NOT_SEEN)
                 .row("1")
                 .replay()
+                .played()
                 .count();
         assertThat(count.standing()).isEqualTo(Standing.MET);
     }
@@ -160,7 +161,7 @@ class GoalChartTest {
     void rangeFindingNeverCounts() {
         Tape tape = tape(new Quota(2, 3), WITH_RANGE_FINDING).row("111");
         assertThat(tape.replay().attempt().trials()).isEmpty();
-        assertThat(tape.replay().count().scoring()).isFalse();
+        assertThat(tape.replay().played().count().scoring()).isFalse();
         tape.add(new ScoringStarted()).row("01");
         assertThat(tape.replay().attempt().trials()).isEqualTo("01");
     }
@@ -173,7 +174,7 @@ class GoalChartTest {
             tape.add(new NumberCalled(second));
         }
         tape.add(new SetResumed()).row("1");
-        assertThat(tape.replay().count().standing()).isEqualTo(Standing.MET);
+        assertThat(tape.replay().played().count().standing()).isEqualTo(Standing.MET);
     }
 
     @Test
@@ -187,13 +188,13 @@ class GoalChartTest {
         Tape tape = tape(new Quota(1, 2)).row("1").add(new ShotLanded(Tape.IN_ZONE, Caller.HITTER));
         ChartedSet set = tape.replay();
         assertThat(set.isAccepted()).isFalse();
-        assertThat(new Ledger(set.drill(), List.of())
+        assertThat(new Ledger(set.task().drill(), List.of())
                         .verdictOn(set.asResult())
                         .orElseThrow()
                         .advice()
                         .code())
                 .isEqualTo("calls.notAccepted");
-        assertThat(new Ledger(set.drill(), List.of(tape.close().replay().asResult())).verdictNow())
+        assertThat(new Ledger(set.task().drill(), List.of(tape.close().replay().asResult())).verdictNow())
                 .isEmpty();
     }
 }

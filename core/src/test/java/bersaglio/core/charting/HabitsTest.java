@@ -18,7 +18,7 @@ class HabitsTest {
         Tape tape = Tape.of("r1", "nora", Hand.RIGHT, 1).row("11");
         ChartedSet set = tape.add(new Undone(tape.lastId())).row("1").close().replay();
 
-        assertThat(set.rhythm()).isEqualTo(new Rhythm(1, 3000));
+        assertThat(set.played().rhythm()).isEqualTo(new Rhythm(1, 3000));
     }
 
     @Test

@@ -130,11 +130,12 @@ class LedgerTest {
                                 drill.id(),
                                 1,
                                 Standpoint.BEHIND,
-                                From.RIGHT,
-                                Hand.RIGHT,
-                                Optional.empty(),
-                                OptionalDouble.empty(),
-                                List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7))),
+                                new Setup(
+                                        From.RIGHT,
+                                        Hand.RIGHT,
+                                        Optional.empty(),
+                                        OptionalDouble.empty(),
+                                        List.of(new Laid(1, new Rectangle(1, 5, 2.59, 6.7)))),
                                 OptionalDouble.empty(),
                                 "",
                                 Occasion.ALONE),
@@ -180,18 +181,20 @@ class LedgerTest {
         return new SetResult(
                 set.run(),
                 set.player(),
-                set.drill(),
-                set.level(),
-                track,
-                set.laid(),
+                new Rung(
+                        set.rung().drill(),
+                        set.rung().level(),
+                        track,
+                        set.rung().laid()),
                 set.heldAt(),
                 set.attempt(),
                 set.accepted(),
                 set.notSeen(),
-                set.closed(),
                 set.struck(),
-                set.said(),
-                set.move(),
+                new Closing(
+                        set.closing().closed(),
+                        set.closing().said(),
+                        set.closing().move()),
                 set.details());
     }
 

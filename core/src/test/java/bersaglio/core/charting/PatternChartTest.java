@@ -81,7 +81,7 @@ class PatternChartTest {
     }
 
     private List<Ended> ends() {
-        return tape.replay().passes().over().stream().map(Pass::ended).toList();
+        return tape.replay().played().passes().over().stream().map(Pass::ended).toList();
     }
 
     /** Without where they went. */
@@ -94,7 +94,7 @@ class PatternChartTest {
     @Test
     void theSameGroundIsAHitOrNoneByTheStepThatItIsFor() {
         land(NET, RIGHT, RIGHT);
-        assertThat(tape.replay().shots())
+        assertThat(tape.replay().played().shots())
                 .extracting(
                         shot -> shot.ruling().outcome(), shot -> shot.ruling().zone(), Shot::step)
                 .containsExactly(tuple(Outcome.HIT, 1, 0), tuple(Outcome.HIT, 3, 2), tuple(Outcome.IN, 0, 0));
@@ -112,8 +112,9 @@ class PatternChartTest {
         ChartedSet set = tape.replay();
         assertThat(set.attempt().trials()).isEqualTo("11");
         assertThat(set.standing()).isEqualTo(Standing.MET);
-        assertThat(set.passes().byOthers()).isEqualTo(2);
-        assertThat(plain(set.passes().counts())).containsExactly(new StepCount(0, 3, 3), new StepCount(2, 2, 2));
+        assertThat(set.played().passes().byOthers()).isEqualTo(2);
+        assertThat(plain(set.played().passes().counts()))
+                .containsExactly(new StepCount(0, 3, 3), new StepCount(2, 2, 2));
         assertThat(set.notSeen()).isEqualTo(1);
     }
 
@@ -122,7 +123,7 @@ class PatternChartTest {
         Tape balls = Tape.of(drill("balls", "then stop"), "r1", "nora", Hand.RIGHT, 1);
         balls.add(new ShotLanded(NET, Caller.COACH)).add(new ShotLanded(MIDDLE, Caller.COACH));
         assertThat(balls.replay().attempt().trials()).isEqualTo("10");
-        assertThat(balls.replay().passes().broken()).isEqualTo(1);
+        assertThat(balls.replay().played().passes().broken()).isEqualTo(1);
     }
 
     @Test
@@ -135,12 +136,12 @@ class PatternChartTest {
         tape.add(new Undone(tape.idOf(3)));
         assertThat(ends()).containsExactly(Ended.BROKEN);
         tape.add(new Undone(missed));
-        assertThat(tape.replay().passes().over()).isEmpty();
-        assertThat(tape.replay().passes().now()).hasSize(1);
+        assertThat(tape.replay().played().passes().over()).isEmpty();
+        assertThat(tape.replay().played().passes().now()).hasSize(1);
         tape.add(new Redone(missed));
         assertThat(ends()).containsExactly(Ended.BROKEN);
         tape.add(new SetTurned());
-        assertThat(plain(tape.replay().passes().counts())).isNotEqualTo(List.of(new StepCount(0, 1, 1)));
+        assertThat(plain(tape.replay().played().passes().counts())).isNotEqualTo(List.of(new StepCount(0, 1, 1)));
     }
 
     @Test
@@ -150,12 +151,12 @@ class PatternChartTest {
         land(LEFT);
         ChartedSet set = tape.replay();
         assertThat(set.attempt().trials()).isEqualTo("1");
-        assertThat(set.shots().get(1).counted()).isFalse();
-        assertThat(set.shots().get(1).step()).isEqualTo(1);
+        assertThat(set.played().shots().get(1).judged().counted()).isFalse();
+        assertThat(set.played().shots().get(1).step()).isEqualTo(1);
         assertThat(set.volumes().get(0).balls()).isEqualTo(2);
-        assertThat(set.rhythm()).as("one pass has no next").isEqualTo(Rhythm.NONE);
+        assertThat(set.played().rhythm()).as("one pass has no next").isEqualTo(Rhythm.NONE);
         land(NET, LEFT);
-        assertThat(tape.replay().rhythm()).as("from pass to pass").isEqualTo(new Rhythm(1, 2000));
+        assertThat(tape.replay().played().rhythm()).as("from pass to pass").isEqualTo(new Rhythm(1, 2000));
     }
 
     @Test
@@ -165,7 +166,7 @@ class PatternChartTest {
         }
         ChartedSet set = tape.replay();
         assertThat(set.attempt().trials()).isEqualTo("101");
-        assertThat(set.passes().over()).isEmpty();
+        assertThat(set.played().passes().over()).isEmpty();
         assertThat(set.standing()).isEqualTo(Standing.MET);
     }
 
@@ -175,10 +176,10 @@ class PatternChartTest {
         Tape range = Tape.of(ranging, "r1", "nora", Hand.RIGHT, 1)
                 .add(new ShotLanded(NET, Caller.COACH))
                 .add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
-        assertThat(range.replay().passes().over()).isEmpty();
-        assertThat(range.replay().passes().now()).isEmpty();
+        assertThat(range.replay().played().passes().over()).isEmpty();
+        assertThat(range.replay().played().passes().now()).isEmpty();
         range.add(new ScoringStarted()).add(new ShotLanded(NET, Caller.COACH));
-        assertThat(plain(range.replay().passes().counts())).containsExactly(new StepCount(0, 1, 1));
+        assertThat(plain(range.replay().played().passes().counts())).containsExactly(new StepCount(0, 1, 1));
     }
 
     @Test
@@ -188,7 +189,7 @@ class PatternChartTest {
         land(NET);
         tape.add(new ShotLanded(List.of(LEFT), Caller.COACH, 0, new Struck(Role.PARTNER, "")));
         land(MIDDLE, NET);
-        assertThat(tape.replay().shots())
+        assertThat(tape.replay().played().shots())
                 .extracting(shot -> shot.after().map(id -> tape.placeOf(id)).orElse(0))
                 .containsExactly(0, 1, 0, 0, 5, 6, 0);
     }
@@ -197,7 +198,8 @@ class PatternChartTest {
     void anotherStrokeThanTheOneAskedForHoldsNothing() {
         tape.add(new ShotLanded(List.of(NET), Caller.COACH, 0, new Struck(Role.PLAYER, "slice")));
         assertThat(tape.replay().attempt().trials()).isEqualTo("0");
-        assertThat(tape.replay().passes().over().get(0).tries().get(0).stroke()).isEqualTo("slice");
+        assertThat(tape.replay().played().passes().over().get(0).tries().get(0).stroke())
+                .isEqualTo("slice");
     }
 
     @Test
@@ -216,20 +218,20 @@ class PatternChartTest {
                 new SetOpened("nora", Hand.RIGHT, DRILL.id(), 1, Standpoint.BEHIND).with(Occasion.ALONE.as(Actor.B));
         Tape other = Tape.opening(DRILL, asB, "r1").add(new ShotLanded(LEFT, Caller.COACH));
         assertThat(other.replay().attempt().trials()).isEqualTo("1");
-        assertThat(plain(other.replay().passes().counts())).containsExactly(new StepCount(1, 1, 1));
+        assertThat(plain(other.replay().played().passes().counts())).containsExactly(new StepCount(1, 1, 1));
     }
 
     @Test
     void openPlayIsNoTrialAndItsEndClosesThePoint() {
         Tape point = Tape.of(drill("passes", "then play"), "r1", "nora", Hand.RIGHT, 1);
         point.add(new ShotLanded(NET, Caller.COACH)).add(new ShotLanded(LEFT, Caller.COACH));
-        assertThat(point.replay().passes().expected()).isEmpty();
+        assertThat(point.replay().played().passes().expected()).isEmpty();
         point.add(new ShotLanded(MIDDLE, Caller.COACH));
         assertThat(point.replay().attempt().trials()).isEqualTo("1");
-        assertThat(point.replay().shots().get(2).counted()).isFalse();
+        assertThat(point.replay().played().shots().get(2).judged().counted()).isFalse();
         point.add(new RallyEnded(Ending.error(Role.PARTNER, Outcome.LONG, Side.NONE)));
-        assertThat(point.replay().passes().points()).hasSize(1);
-        assertThat(point.replay().passes().expected()).containsExactly(0);
+        assertThat(point.replay().played().passes().points()).hasSize(1);
+        assertThat(point.replay().played().passes().expected()).containsExactly(0);
         assertThat(point.replay().attempt().trials()).isEqualTo("1");
     }
 
@@ -237,26 +239,26 @@ class PatternChartTest {
     void ofTheWaysThatAStepLeavesOpenTheCalledOneCounts() {
         tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
         land(NET);
-        assertThat(tape.replay().passes().asked())
+        assertThat(tape.replay().played().passes().asked())
                 .as("called before its step was next")
                 .isEmpty();
         tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
-        assertThat(tape.replay().passes().asked()).contains(new Asked(2, new Way("clear", 3)));
+        assertThat(tape.replay().played().passes().asked()).contains(new Asked(2, new Way("clear", 3)));
         land(LEFT);
         assertThat(ends()).containsExactly(Ended.BROKEN);
-        assertThat(tape.replay().shots().get(1).ruling().outcome()).isEqualTo(Outcome.IN);
+        assertThat(tape.replay().played().shots().get(1).ruling().outcome()).isEqualTo(Outcome.IN);
         land(NET);
-        assertThat(tape.replay().passes().asked()).isEmpty();
+        assertThat(tape.replay().played().passes().asked()).isEmpty();
         tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
         land(RIGHT);
         String called = tape.last();
         assertThat(ends()).containsExactly(Ended.BROKEN, Ended.WHOLE);
         land(NET, RIGHT);
-        assertThat(tape.replay().passes().counts().get(1).went())
+        assertThat(tape.replay().played().passes().counts().get(1).went())
                 .as("what was called is no choice of the player's")
                 .containsExactly(3);
         tape.add(new Undone(called));
-        assertThat(tape.replay().passes().asked())
+        assertThat(tape.replay().played().passes().asked())
                 .as("the shots after it are for other steps")
                 .isEmpty();
     }
@@ -267,32 +269,37 @@ class PatternChartTest {
         tape.add(new StepCalled(new Asked(2, new Way("clear", 3))));
         land(LEFT);
         tape.add(new Undone(tape.last()));
-        assertThat(tape.replay().passes().asked()).isPresent();
+        assertThat(tape.replay().played().passes().asked()).isPresent();
         tape.add(new StepCalled(new Asked(2, new Way("smash", 3))));
-        assertThat(tape.replay().passes().asked()).as("no way of this step").isEmpty();
+        assertThat(tape.replay().played().passes().asked())
+                .as("no way of this step")
+                .isEmpty();
     }
 
     @Test
     void whoHitsNextIsKnownWhereBothSidesAreCharted() {
-        assertThat(tape.replay().passes().due()).hasValue(0);
+        assertThat(tape.replay().played().passes().due()).hasValue(0);
         land(NET);
-        assertThat(tape.replay().passes().due()).hasValue(1);
+        assertThat(tape.replay().played().passes().due()).hasValue(1);
         tape.add(new ShotLanded(List.of(LEFT), Caller.COACH, 0, new Struck(Role.PARTNER, "")));
-        assertThat(tape.replay().passes().due()).hasValue(2);
+        assertThat(tape.replay().played().passes().due()).hasValue(2);
     }
 
     @Test
     void anotherInThePatternHasAGoalOfTheirOwn() {
         Drill both = drill("passes", "then stop\n  for B goal 2 hits of 3 balls watch \"the racket up\"");
         Tape charted = Tape.of(both, "r1", "nora", Hand.RIGHT, 1);
-        assertThat(charted.add(new ShotLanded(NET, Caller.COACH)).replay().others())
+        assertThat(charted.add(new ShotLanded(NET, Caller.COACH))
+                        .replay()
+                        .played()
+                        .others())
                 .isEmpty();
         for (Point lift : List.of(LEFT, MIDDLE, LEFT)) {
             charted.add(new ShotLanded(List.of(lift), Caller.COACH, 0, new Struck(Role.PARTNER, "")))
                     .add(new ShotLanded(RIGHT, Caller.COACH))
                     .add(new ShotLanded(NET, Caller.COACH));
         }
-        RoleCount count = charted.replay().others().get(0);
+        RoleCount count = charted.replay().played().others().get(0);
         assertThat(count.by()).isEqualTo(Actor.B);
         assertThat(count.shots()).isEqualTo(new Tally(2, 3));
         assertThat(count.goal().orElseThrow().standing()).isEqualTo(Standing.MET);

@@ -58,13 +58,13 @@ class RallyChartTest {
     @Test
     void theContactsOfARallyStandUntilItEndsAndAreItsLength() {
         contacts(5);
-        assertThat(tape.replay().rallies().now())
+        assertThat(tape.replay().played().rallies().now())
                 .containsExactly(Role.PLAYER, Role.FEEDER, Role.PLAYER, Role.FEEDER, Role.PLAYER);
         assertThat(tape.replay().attempt().trials()).isEmpty();
         ends(Ending.error(Role.PLAYER, Outcome.NET, Side.NONE));
         ChartedSet set = tape.replay();
-        assertThat(set.rallies().now()).isEmpty();
-        assertThat(set.rallies().over()).singleElement().satisfies(rally -> {
+        assertThat(set.played().rallies().now()).isEmpty();
+        assertThat(set.played().rallies().over()).singleElement().satisfies(rally -> {
             assertThat(rally.contacts()).isEqualTo(5);
             assertThat(rally.own()).hasValue(3);
             assertThat(rally.ending().orElseThrow().isOwnError()).isTrue();
@@ -84,7 +84,7 @@ class RallyChartTest {
         ChartedSet set = tape.replay();
         assertThat(set.attempt().trials()).isEqualTo("010");
         assertThat(set.standing()).isEqualTo(Standing.OUT_OF_REACH);
-        assertThat(set.rallies().over())
+        assertThat(set.played().rallies().over())
                 .allSatisfy(rally ->
                         assertThat(rally.ending().orElseThrow().isOwnError()).isFalse());
         assertThat(set.volumes().get(0).balls()).as("half of nine contacts").isEqualTo(5);
@@ -97,11 +97,11 @@ class RallyChartTest {
             for (int i = 0; i < 7; i++) {
                 one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.FEEDER));
             }
-            assertThat(one.replay().rallies().length())
+            assertThat(one.replay().played().rallies().length())
                     .as("while it is on, by " + counts)
                     .isEqualTo(counts == Contacts.ALL ? 7 : counts == Contacts.OWN ? 4 : 6);
             one.add(new RallyEnded(Ending.PLANNED));
-            double length = one.replay().count().progress().score();
+            double length = one.replay().played().count().progress().score();
             assertThat(one.replay().volumes().get(0).balls())
                     .as("balls hit, by " + counts)
                     .isEqualTo(4);
@@ -118,7 +118,7 @@ class RallyChartTest {
                 for (int i = 0; i < 3; i++) {
                     one.add(new ContactMade(i % 2 == 0 ? Role.PLAYER : Role.PARTNER));
                 }
-                assertThat(one.replay().rallies().length())
+                assertThat(one.replay().played().rallies().length())
                         .isEqualTo(rally == 1 && does == PartnerMiss.RESUMES ? 6 : 3);
                 one.add(new RallyEnded(rally == 0 ? missed : Ending.PLANNED));
             }
@@ -126,7 +126,9 @@ class RallyChartTest {
             assertThat(set.attempt().trials())
                     .as(does.name())
                     .isEqualTo(does == PartnerMiss.ENDS_IT ? "00" : does == PartnerMiss.VOIDS_IT ? "0" : "1");
-            assertThat(set.rallies().over()).as("both are kept as they were").hasSize(2);
+            assertThat(set.played().rallies().over())
+                    .as("both are kept as they were")
+                    .hasSize(2);
         }
     }
 
@@ -136,14 +138,14 @@ class RallyChartTest {
         ends(Ending.PLANNED);
         String end = tape.idOf(tape.size() - 1);
         tape.add(new Undone(end));
-        assertThat(tape.replay().rallies().now()).hasSize(4);
+        assertThat(tape.replay().played().rallies().now()).hasSize(4);
         assertThat(tape.replay().attempt().trials()).isEmpty();
         tape.add(new Redone(end));
-        assertThat(tape.replay().rallies().over()).hasSize(1);
+        assertThat(tape.replay().played().rallies().over()).hasSize(1);
         contacts(2);
         tape.add(new Undone(tape.idOf(tape.size() - 1)));
-        assertThat(tape.replay().rallies().now()).containsExactly(Role.PLAYER);
-        assertThat(tape.replay().undo()).contains(tape.idOf(tape.size() - 3));
+        assertThat(tape.replay().played().rallies().now()).containsExactly(Role.PLAYER);
+        assertThat(tape.replay().outline().nextUndo()).contains(tape.idOf(tape.size() - 3));
     }
 
     @Test
@@ -151,8 +153,8 @@ class RallyChartTest {
         contacts(3);
         tape.add(new ValueTaken(6, 0));
         ChartedSet set = tape.replay();
-        assertThat(set.rallies().now()).isEmpty();
-        ChartedRally typed = set.rallies().over().get(0);
+        assertThat(set.played().rallies().now()).isEmpty();
+        ChartedRally typed = set.played().rallies().over().get(0);
         assertThat(typed.isTyped()).isTrue();
         assertThat(typed.contacts()).isEqualTo(6);
         assertThat(typed.own()).isEmpty();
@@ -163,7 +165,7 @@ class RallyChartTest {
     void aNumberThatIsNoLengthIsNoRally() {
         Tape other = tape(new Quota(1, 3));
         other.add(new ValueTaken(6, 0));
-        assertThat(other.replay().rallies().over()).isEmpty();
+        assertThat(other.replay().played().rallies().over()).isEmpty();
     }
 
     @Test
@@ -173,8 +175,8 @@ class RallyChartTest {
         tape.close();
         contacts(3);
         ends(Ending.PLANNED);
-        assertThat(tape.replay().rallies().over()).hasSize(1);
-        assertThat(tape.replay().rallies().now()).isEmpty();
+        assertThat(tape.replay().played().rallies().over()).hasSize(1);
+        assertThat(tape.replay().played().rallies().now()).isEmpty();
         assertThat(tape.replay().attempt().trials()).isEqualTo("1");
     }
 

@@ -64,19 +64,20 @@ class SetChartTest {
                 .replay();
         assertThat(set.tally()).isEqualTo(new Tally(2, 4));
         assertThat(set.notSeen()).isEqualTo(1);
-        assertThat(set.shots()).hasSize(6);
+        assertThat(set.played().shots()).hasSize(6);
     }
 
     @Test
     void theCallCountsAndTheMarkStaysAsTouched() {
         Point close = new Point(1.57, 6.2);
         tape.land(close);
-        assertThat(tape.replay().shots().get(0)).satisfies(shot -> {
+        assertThat(tape.replay().played().shots().get(0)).satisfies(shot -> {
             assertThat(shot.isClose()).isTrue();
-            assertThat(shot.other()).contains(Ruling.hit(1));
+            assertThat(shot.judged().other()).contains(Ruling.hit(1));
         });
         Shot called = tape.add(new ShotCalled(tape.lastId(), Ruling.HIT))
                 .replay()
+                .played()
                 .shots()
                 .get(0);
         assertThat(called.ruling()).isEqualTo(Ruling.HIT);
@@ -89,17 +90,17 @@ class SetChartTest {
         tape.row("11");
         assertThat(undo().tally()).isEqualTo(new Tally(1, 1));
         assertThat(undo().tally()).isEqualTo(Tally.NONE);
-        assertThat(tape.replay().undo()).isEmpty();
+        assertThat(tape.replay().outline().nextUndo()).isEmpty();
         assertThat(redo().tally()).isEqualTo(new Tally(1, 1));
         assertThat(redo().tally()).isEqualTo(new Tally(2, 2));
-        assertThat(tape.replay().redo()).isEmpty();
+        assertThat(tape.replay().outline().nextRedo()).isEmpty();
     }
 
     @Test
     void aNewShotAfterAnUndoLeavesNothingToRedo() {
         tape.row("11");
         undo();
-        assertThat(tape.row("0").replay().redo()).isEmpty();
+        assertThat(tape.row("0").replay().outline().nextRedo()).isEmpty();
     }
 
     @Test
@@ -114,24 +115,24 @@ class SetChartTest {
         String coming = "r1-3";
         ChartedSet set = tape.add(new Undone(coming)).row("1").replay();
         assertThat(set.tally()).isEqualTo(Tally.NONE);
-        assertThat(set.redo()).contains(coming);
+        assertThat(set.outline().nextRedo()).contains(coming);
     }
 
     @Test
     void aShotPastTheBlockIsKeptAndNotCounted() {
         ChartedSet set = tape.row("1111000000001").replay();
         assertThat(set.tally()).isEqualTo(new Tally(4, 12));
-        assertThat(set.shots()).hasSize(13);
-        assertThat(set.shots().get(12).counted()).isFalse();
+        assertThat(set.played().shots()).hasSize(13);
+        assertThat(set.played().shots().get(12).judged().counted()).isFalse();
     }
 
     @Test
     void reopeningTakesTheLevelMoveBackAndUncountsNothing() {
         tape.row("111111110000").close().add(up());
-        assertThat(tape.replay().move()).isPresent();
+        assertThat(tape.replay().closing().move()).isPresent();
         ChartedSet reopened = tape.add(new SetReopened()).replay();
-        assertThat(reopened.closed()).isFalse();
-        assertThat(reopened.move()).isEmpty();
+        assertThat(reopened.closing().closed()).isFalse();
+        assertThat(reopened.closing().move()).isEmpty();
         assertThat(reopened.standing()).isEqualTo(Standing.MET);
     }
 
@@ -143,10 +144,10 @@ class SetChartTest {
                 .add(up())
                 .add(new SetMoved("elio", Hand.LEFT, 2, 5_000))
                 .replay();
-        assertThat(moved.player()).isEqualTo("elio");
+        assertThat(moved.origin().player()).isEqualTo("elio");
         assertThat(moved.tally()).isEqualTo(new Tally(1, 3));
-        assertThat(moved.heldAt()).isEqualTo(5_000);
-        assertThat(moved.move()).isEmpty();
+        assertThat(moved.origin().heldAt()).isEqualTo(5_000);
+        assertThat(moved.closing().move()).isEmpty();
     }
 
     @Test
@@ -166,7 +167,7 @@ class SetChartTest {
                 .row("00")
                 .replay();
         assertThat(set.tally()).isEqualTo(new Tally(2, 2));
-        assertThat(set.claims()).isEqualTo(2);
+        assertThat(set.outline().claims()).isEqualTo(2);
     }
 
     @Test
@@ -200,8 +201,10 @@ class SetChartTest {
         assertThat(tape.replay().attempt().trials()).isEqualTo("0");
         ChartedSet turned = tape.add(new SetTurned()).replay();
         assertThat(turned.attempt().trials()).isEqualTo("1");
-        assertThat(turned.shots().get(0).landing()).contains(new Point(2.1, 6.2));
-        assertThat(turned.move()).as("the level move goes back with it").isEmpty();
+        assertThat(turned.played().shots().get(0).landing()).contains(new Point(2.1, 6.2));
+        assertThat(turned.closing().move())
+                .as("the level move goes back with it")
+                .isEmpty();
         assertThat(tape.add(new SetTurned()).replay().attempt().trials()).isEqualTo("0");
     }
 
@@ -213,20 +216,21 @@ class SetChartTest {
                 "clear-v1",
                 1,
                 Standpoint.BEHIND,
-                From.RIGHT,
-                Hand.RIGHT,
-                Optional.of("hall-2"),
-                OptionalDouble.of(0.01),
-                List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7))),
+                new Setup(
+                        From.RIGHT,
+                        Hand.RIGHT,
+                        Optional.of("hall-2"),
+                        OptionalDouble.of(0.01),
+                        List.of(new Laid(1, new Rectangle(-2.59, 5.5, -1.5, 6.7)))),
                 OptionalDouble.empty(),
                 "",
                 Occasion.ALONE);
         Tape laid = Tape.opening(opened, "r3").land(new Point(-1.52, 5.6)).land(new Point(-1.48, 6));
         ChartedSet set = laid.replay();
         assertThat(set.attempt().trials()).isEqualTo("10");
-        assertThat(set.asResult().laid()).startsWith("1:-2590,5500,");
-        assertThat(set.place()).contains("hall-2");
-        assertThat(set.shots())
+        assertThat(set.asResult().rung().laid()).startsWith("1:-2590,5500,");
+        assertThat(set.task().place()).contains("hall-2");
+        assertThat(set.played().shots())
                 .as("a centimetre of own error asks for no call at two")
                 .noneMatch(Shot::isClose);
     }
@@ -286,7 +290,8 @@ class SetChartTest {
                 "singles",
                 new Zone(1, "Aim", Plane.FLOOR, Tie.COURT, new Target.AimPoint(new Point(0, 4), inner.scaled(3))));
         Tape shot = Tape.of(Samples.drill(aimed), "r4", "nora", Hand.RIGHT, 1).land(new Point(0.3, 4.4));
-        assertThat(shot.replay().shots().get(0).fromAim().orElseThrow()).isCloseTo(0.5, within(1e-12));
+        assertThat(shot.replay().played().shots().get(0).judged().fromAim().orElseThrow())
+                .isCloseTo(0.5, within(1e-12));
     }
 
     /** However an entry sequence runs, undoing all of it and redoing all of it gives the same set again. */
@@ -303,26 +308,28 @@ class SetChartTest {
                 shots.add(some.lastId());
             }
         }
-        List<Shot> before = some.replay().shots();
+        List<Shot> before = some.replay().played().shots();
         int undone = 0;
-        while (some.replay().undo().isPresent()) {
-            some.add(new Undone(some.replay().undo().get()));
+        while (some.replay().outline().nextUndo().isPresent()) {
+            some.add(new Undone(some.replay().outline().nextUndo().get()));
             undone++;
         }
         assertThat(undone).isEqualTo(15);
-        assertThat(some.replay().shots()).isEmpty();
-        while (some.replay().redo().isPresent()) {
-            some.add(new Redone(some.replay().redo().get()));
+        assertThat(some.replay().played().shots()).isEmpty();
+        while (some.replay().outline().nextRedo().isPresent()) {
+            some.add(new Redone(some.replay().outline().nextRedo().get()));
         }
-        assertThat(some.replay().shots()).isEqualTo(before);
+        assertThat(some.replay().played().shots()).isEqualTo(before);
     }
 
     private ChartedSet undo() {
-        return tape.add(new Undone(tape.replay().undo().orElseThrow())).replay();
+        return tape.add(new Undone(tape.replay().outline().nextUndo().orElseThrow()))
+                .replay();
     }
 
     private ChartedSet redo() {
-        return tape.add(new Redone(tape.replay().redo().orElseThrow())).replay();
+        return tape.add(new Redone(tape.replay().outline().nextRedo().orElseThrow()))
+                .replay();
     }
 
     private static LevelMoved up() {

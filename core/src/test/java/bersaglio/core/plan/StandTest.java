@@ -3,10 +3,12 @@ package bersaglio.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
+import bersaglio.core.charting.Closing;
 import bersaglio.core.charting.ClubDays;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelMove;
 import bersaglio.core.charting.Reached;
+import bersaglio.core.charting.Rung;
 import bersaglio.core.charting.SetDetails;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
@@ -31,18 +33,13 @@ class StandTest {
         sets.add(new SetResult(
                 "r" + sets.size(),
                 "nora",
-                drill.id(),
-                level,
-                "",
-                "",
+                new Rung(drill.id(), level, "", ""),
                 at,
                 new Attempt(trials, standing, 0, at),
                 true,
                 0,
-                true,
                 false,
-                Optional.empty(),
-                move,
+                new Closing(true, Optional.empty(), move),
                 SetDetails.NONE));
     }
 

@@ -96,10 +96,10 @@ class ResultRows {
         Tally tally = set.attempt().tally();
         return new Row(generation, set.run())
                 .with("player", UUID.fromString(set.player()))
-                .with("drill", set.drill())
-                .with("level", set.level())
-                .with("track", set.track())
-                .with("laid", set.laid())
+                .with("drill", set.rung().drill())
+                .with("level", set.rung().level())
+                .with("track", set.rung().track())
+                .with("laid", set.rung().laid())
                 .with("held_at", set.heldAt())
                 .with("trials", TrialBits.of(set.attempt().trials()))
                 .with("balls", tally.trials())
@@ -108,16 +108,18 @@ class ResultRows {
                 .with("score", set.attempt().score())
                 .with("accepted", set.accepted())
                 .with("not_seen", set.notSeen())
-                .with("closed", set.closed())
+                .with("closed", set.closing().closed())
                 .with("struck", set.struck())
                 .with(
                         "said",
-                        set.said()
+                        set.closing()
+                                .said()
                                 .map(said -> SaidFormat.encode(said).toString())
                                 .orElse(null))
                 .with(
                         "move",
-                        set.move()
+                        set.closing()
+                                .move()
                                 .map(move -> LevelMoveFormat.encode(move).toString())
                                 .orElse(null))
                 .with(
@@ -129,8 +131,9 @@ class ResultRows {
     /** @param first the place from which on they are not there yet */
     void insertShots(int generation, ChartedSet set, int first) {
         List<Row> rows = new ArrayList<>();
-        for (int place = first; place < set.shots().size(); place++) {
-            rows.add(row(generation, set.run(), place, set.shots().get(place)));
+        for (int place = first; place < set.played().shots().size(); place++) {
+            rows.add(row(
+                    generation, set.origin().run(), place, set.played().shots().get(place)));
         }
         insert("shot_result", rows);
     }
@@ -139,8 +142,12 @@ class ResultRows {
     void insertShots(int generation, List<ChartedSet> sets) {
         List<Row> rows = new ArrayList<>();
         for (ChartedSet set : sets) {
-            for (int place = 0; place < set.shots().size(); place++) {
-                rows.add(row(generation, set.run(), place, set.shots().get(place)));
+            for (int place = 0; place < set.played().shots().size(); place++) {
+                rows.add(row(
+                        generation,
+                        set.origin().run(),
+                        place,
+                        set.played().shots().get(place)));
             }
         }
         insert("shot_result", rows);
@@ -153,14 +160,18 @@ class ResultRows {
                 .with("y", shot.landing().map(Point::y).orElse(null))
                 .with("outcome", shot.ruling().outcome().name())
                 .with("side", shot.ruling().side().name())
-                .with("called", shot.called())
-                .with("counted", shot.counted())
-                .with("called_by", shot.by().name())
-                .with("stage", Math.max(0, shot.places().size() - 1))
+                .with("called", shot.judged().called())
+                .with("counted", shot.judged().counted())
+                .with("called_by", shot.seen().by().name())
+                .with("stage", Math.max(0, shot.seen().places().size() - 1))
                 .with("zone", shot.ruling().zone())
-                .with("points", shot.points())
-                .with("from_aim", shot.fromAim().isPresent() ? shot.fromAim().getAsDouble() : null)
-                .with("grain", shot.grain().name())
+                .with("points", shot.judged().points())
+                .with(
+                        "from_aim",
+                        shot.judged().fromAim().isPresent()
+                                ? shot.judged().fromAim().getAsDouble()
+                                : null)
+                .with("grain", shot.seen().grain().name())
                 .with("notes", shot.notes().isEmpty() ? null : words(shot.notes()))
                 .with(
                         "hitter",
@@ -179,8 +190,8 @@ class ResultRows {
         List<Row> rows = new ArrayList<>();
         for (ChartedSet set : sets) {
             for (NotedShots alike : set.noted()) {
-                rows.add(new Row(generation, set.run())
-                        .with("player", UUID.fromString(set.player()))
+                rows.add(new Row(generation, set.origin().run())
+                        .with("player", UUID.fromString(set.origin().player()))
                         .with("notes", words(alike.notes()))
                         .with("hits", alike.shots().hits())
                         .with("shots", alike.shots().trials()));
@@ -192,9 +203,9 @@ class ResultRows {
     void insertRallies(int generation, List<ChartedSet> sets) {
         List<Row> rows = new ArrayList<>();
         for (ChartedSet set : sets) {
-            List<ChartedRally> rallies = set.rallies().over();
+            List<ChartedRally> rallies = set.played().rallies().over();
             for (int place = 0; place < rallies.size(); place++) {
-                rows.add(row(generation, set.run(), place, rallies.get(place)));
+                rows.add(row(generation, set.origin().run(), place, rallies.get(place)));
             }
         }
         insert("rally_result", rows);
@@ -217,17 +228,17 @@ class ResultRows {
         List<Row> passes = new ArrayList<>();
         List<Row> steps = new ArrayList<>();
         for (ChartedSet set : sets) {
-            List<Pass> over = set.passes().over();
+            List<Pass> over = set.played().passes().over();
             for (int place = 0; place < over.size(); place++) {
                 Pass pass = over.get(place);
-                passes.add(new Row(generation, set.run())
+                passes.add(new Row(generation, set.origin().run())
                         .with("place", place)
                         .with("held", pass.went().held())
                         .with("ended", pass.ended().name())
                         .with("at_ms", pass.at()));
             }
-            for (StepCount count : set.passes().counts()) {
-                steps.add(new Row(generation, set.run())
+            for (StepCount count : set.played().passes().counts()) {
+                steps.add(new Row(generation, set.origin().run())
                         .with("step", count.step())
                         .with("reached", count.reached())
                         .with("held", count.held())
@@ -258,9 +269,9 @@ class ResultRows {
     void insertVolumes(int generation, List<ChartedSet> sets) {
         List<Row> rows = new ArrayList<>();
         for (ChartedSet set : sets) {
-            if (set.closed()) {
+            if (set.closing().closed()) {
                 for (Volume volume : set.volumes()) {
-                    rows.add(new Row(generation, set.run())
+                    rows.add(new Row(generation, set.origin().run())
                             .with("player", UUID.fromString(volume.player()))
                             .with("balls", volume.balls()));
                 }

@@ -431,8 +431,8 @@ class ResultStore implements Results {
     /** Writes a set as it now stands; of its shots only those from the first that changed. */
     void save(@Nullable ChartedSet before, ChartedSet now) {
         int generation = generations.present();
-        UUID run = UUID.fromString(now.run());
-        List<Shot> shotsBefore = before == null ? List.of() : before.shots();
+        UUID run = UUID.fromString(now.origin().run());
+        List<Shot> shotsBefore = before == null ? List.of() : before.played().shots();
         int first = now.firstShotChangedSince(shotsBefore);
         if (before == null) {
             rows.insertSets(generation, List.of(now.asResult()));
@@ -443,29 +443,37 @@ class ResultStore implements Results {
             rows.dropShots(generation, run, first);
         }
         rows.insertShots(generation, now, first);
-        if (before != null && !before.rallies().over().equals(now.rallies().over())) {
+        if (before != null
+                && !before.played()
+                        .rallies()
+                        .over()
+                        .equals(now.played().rallies().over())) {
             rows.drop("rally_result", generation, run);
         }
-        if (before == null || !before.rallies().over().equals(now.rallies().over())) {
+        if (before == null
+                || !before.played()
+                        .rallies()
+                        .over()
+                        .equals(now.played().rallies().over())) {
             rows.insertRallies(generation, List.of(now));
         }
-        if (before != null && !before.passes().equals(now.passes())) {
+        if (before != null && !before.played().passes().equals(now.played().passes())) {
             rows.drop("pass_result", generation, run);
             rows.drop("step_result", generation, run);
         }
-        if (before == null || !before.passes().equals(now.passes())) {
+        if (before == null || !before.played().passes().equals(now.played().passes())) {
             rows.insertPasses(generation, List.of(now));
         }
         if (before == null
                 || !before.noted().equals(now.noted())
-                || !before.player().equals(now.player())) {
+                || !before.origin().player().equals(now.origin().player())) {
             rows.drop("noted_result", generation, run);
             rows.insertNoted(generation, List.of(now));
         }
-        if (before != null && before.closed()) {
+        if (before != null && before.closing().closed()) {
             rows.drop("volume_result", generation, run);
         }
-        if (now.closed()) {
+        if (now.closing().closed()) {
             rows.insertVolumes(generation, List.of(now));
         }
     }

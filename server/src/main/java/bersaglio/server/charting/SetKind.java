@@ -93,8 +93,10 @@ class SetKind implements ChartKind<ChartedSet> {
     public void save(@Nullable ChartedSet before, ChartedSet now) {
         results.save(before, now);
         standings.follow(before, now);
-        if (before == null || !before.player().equals(now.player())) {
-            progressions.worksOn(Ids.parse("player", now.player()), now.drill().family());
+        if (before == null || !before.origin().player().equals(now.origin().player())) {
+            progressions.worksOn(
+                    Ids.parse("player", now.origin().player()),
+                    now.task().drill().family());
         }
     }
 

@@ -60,15 +60,22 @@ public class Standings {
         if (before != null && before.asResult().equals(now.asResult())) {
             return;
         }
-        work(generations.present(), UUID.fromString(now.player()), now.drill());
-        if (before != null && !before.player().equals(now.player())) {
-            work(generations.present(), UUID.fromString(before.player()), now.drill());
+        work(
+                generations.present(),
+                UUID.fromString(now.origin().player()),
+                now.task().drill());
+        if (before != null && !before.origin().player().equals(now.origin().player())) {
+            work(
+                    generations.present(),
+                    UUID.fromString(before.origin().player()),
+                    now.task().drill());
         }
     }
 
     /** A set that counts, and one that a level move rests on. */
     private static boolean bears(ChartedSet set) {
-        return set.closed() && !set.struck() || set.move().isPresent();
+        return set.closing().closed() && !set.outline().struck()
+                || set.closing().move().isPresent();
     }
 
     /** A later version of the drill starts from where this one led to. */
@@ -87,7 +94,7 @@ public class Standings {
         List<SetResult> sets = results.setsOf(generation, player, drill.id());
         Map<String, Reached> ways = new LinkedHashMap<>();
         held.keySet().removeIf(way -> way.drill().equals(drill.id()));
-        if (sets.stream().anyMatch(set -> set.counts() || set.move().isPresent())) {
+        if (sets.stream().anyMatch(set -> set.counts() || set.closing().move().isPresent())) {
             Footing before = new Footing(held, drills);
             for (String track : drill.design().tracks()) {
                 Ledger ledger = new Ledger(drill, sets, before.startOn(drill, track), days);

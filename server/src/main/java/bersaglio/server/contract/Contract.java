@@ -1,5 +1,6 @@
 package bersaglio.server.contract;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -12,6 +13,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -59,10 +61,16 @@ class Contract {
         if (schema == null || schema.getProperties() == null) {
             return;
         }
-        schema.setRequired(Arrays.stream(type.getRecordComponents())
+        schema.setRequired(alwaysThere(type).toList());
+    }
+
+    /** What stands in a part that is written flat stands in the record itself. */
+    private static Stream<String> alwaysThere(Class<?> type) {
+        return Arrays.stream(type.getRecordComponents())
                 .filter(component -> !mayBeNull(component))
-                .map(RecordComponent::getName)
-                .toList());
+                .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? alwaysThere(component.getType())
+                        : Stream.of(component.getName()));
     }
 
     private static boolean mayBeNull(RecordComponent component) {

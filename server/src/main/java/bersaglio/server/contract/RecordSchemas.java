@@ -60,7 +60,7 @@ class RecordSchemas {
                 if (java != null) {
                     requireANameOfItsOwn(java.getRawClass());
                 }
-                if (java != null && java.getRawClass().getName().startsWith("bersaglio.core.")) {
+                if (java != null && !java.getRawClass().getName().startsWith("bersaglio.server.")) {
                     String name = wordFor(java.getRawClass());
                     if (made.obtain().containsKey(name)) {
                         return new JsonSchema().$ref("#/components/schemas/" + name);

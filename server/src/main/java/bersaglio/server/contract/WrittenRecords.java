@@ -18,11 +18,7 @@ public class WrittenRecords {
     @Bean
     public static JacksonModule writtenAsTheyAre() {
         SimpleModule module = new SimpleModule("formats");
-        AllFormats.writers().forEach((type, writer) -> {
-            if (type.getName().startsWith("bersaglio.core.")) {
-                module.addSerializer(type, new ByFormat(writer));
-            }
-        });
+        AllFormats.writers().forEach((type, writer) -> module.addSerializer(type, new ByFormat(writer)));
         return module;
     }
 

@@ -150,7 +150,9 @@ final class DemoDiary {
                 case SIDES -> add(new SetEvent.ShotKeyed(of(random.nextInt(10) < 6), Caller.COACH, events.size() % 2));
             }
         }
-        while (practised.hand() == DemoHand.LANDINGS && replay().count().left() > 0 && random.nextInt(10) < 7) {
+        while (practised.hand() == DemoHand.LANDINGS
+                && replay().played().count().left() > 0
+                && random.nextInt(10) < 7) {
             shoot(as, zone(level), weeksGone);
         }
     }
@@ -160,10 +162,10 @@ final class DemoDiary {
         if (random.nextDouble() > practised.spread()) {
             return Ruling.of(random.nextBoolean() ? Outcome.NOT_HIT : Outcome.NET);
         }
-        Level level = drill.level(replay().level());
+        Level level = drill.level(replay().task().level());
         int zones = level.target().zones().size();
         if (level.goal() instanceof Ladder ladder) {
-            int station = replay().count().progress().station();
+            int station = replay().played().count().progress().station();
             return Ruling.hit(ladder.stations().get(station).zone());
         }
         return Ruling.hit(level.target().zones().get(random.nextInt(zones)).number());
@@ -176,13 +178,13 @@ final class DemoDiary {
     /** The next own shot of a pattern, or somebody else's end to it. */
     private void step(int level) {
         now -= BALL / 2;
-        List<Integer> expected = replay().passes().expected();
+        List<Integer> expected = replay().played().passes().expected();
         if (expected.isEmpty()) {
             now += 3 * SECOND;
             Role by = random.nextInt(10) < 6 ? Role.PLAYER : Role.PARTNER;
             add(new SetEvent.RallyEnded(new Ending(How.WINNER, Optional.of(by), Outcome.NOT_HIT, Side.NONE)));
         } else if (random.nextDouble() < PARTNER_MISSES
-                && !replay().passes().now().isEmpty()) {
+                && !replay().played().passes().now().isEmpty()) {
             add(new SetEvent.RallyEnded(Ending.error(Role.PARTNER, Outcome.NET, Side.NONE)));
         } else {
             Pattern pattern = drill.level(level).dials().pattern().orElseThrow();
@@ -279,7 +281,7 @@ final class DemoDiary {
     }
 
     private void land(Point landing) {
-        Surface surface = drill.level(replay().level()).target().surface();
+        Surface surface = drill.level(replay().task().level()).target().surface();
         double widest = surface.extent().right() + surface.margin();
         if (Math.abs(landing.x()) > widest || landing.y() > surface.extent().far() + surface.margin()) {
             boolean wide = Math.abs(landing.x()) > widest;
@@ -289,9 +291,10 @@ final class DemoDiary {
             return;
         }
         String shot = add(new SetEvent.ShotLanded(landing, Caller.COACH));
-        var last = replay().shots().get(replay().shots().size() - 1);
+        var last = replay().played().shots().get(replay().played().shots().size() - 1);
         if (last.isClose() && random.nextDouble() < CALL_CLOSE_RATE) {
-            Ruling call = random.nextBoolean() ? last.ruling() : last.other().orElseThrow();
+            Ruling call =
+                    random.nextBoolean() ? last.ruling() : last.judged().other().orElseThrow();
             add(new SetEvent.ShotCalled(shot, call));
         }
         if (!drill.design().watchPoint().isEmpty() && random.nextDouble() < LOOKED_AT_RATE) {

@@ -20,6 +20,7 @@ import bersaglio.core.scatter.Scatter;
 import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.players.Players;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -87,41 +88,56 @@ class ForecastController {
     record PassingView(double rate, double chance) {}
 
     /**
-     * @param rate     absent while nothing is known of the player and no guess is given; then only the curve is told
-     * @param met      the chance that one set meets the goal
-     * @param passes   the chance to have moved up within the tries
-     * @param tries    sets that the level allows
-     * @param notReadyRate   the true rate of a player who is not ready, and {@code notReadyPasses} how often such a
-     *                       player slips through within the tries, {@code streakyPasses} when hits come in streaks
-     * @param error    standard error of the chances; 0 where they are exact
-     * @param curve    the chance to have moved up within the tries, for any true rate
-     * @param growth   whether the level still fits, once enough sets are known
-     * @param proposal for the wanted chance, where there is one
-     * @param size     the target made larger or smaller for the wanted chance, where landings say so
-     * @param rules    the usual rule of each family beside the others
+     * What is told of the player.
+     *
+     * @param rate    absent while nothing is known of the player and no guess is given; then only the curve is told
+     * @param met     the chance that one set meets the goal
+     * @param passes  the chance to have moved up within the tries
+     * @param growth  whether the level still fits, once enough sets are known
      * @param decidedBy the place of the pattern's step that the player's passes break at most, once that is sure enough
      * @param required levels of other drills to stand on first, on which the player does not stand
      */
-    record ForecastView(
+    record OfPlayerView(
             @Nullable RateView rate,
             @Nullable Double met,
             @Nullable Double passes,
-            int tries,
             @Nullable BallsView balls,
             @Nullable MinutesView minutes,
+            @Nullable Growth growth,
+            @Nullable Integer decidedBy,
+            List<RequiredView> required) {}
+
+    /**
+     * What the level does to anybody.
+     *
+     * @param tries        sets that it allows
+     * @param notReadyRate the true rate of a player who is not ready, and {@code notReadyPasses} how often such a player
+     *                     slips through within the tries, {@code streakyPasses} when hits come in streaks
+     * @param error        standard error of the chances; 0 where they are exact
+     * @param curve        the chance to have moved up within the tries, for any true rate
+     * @param rules        the usual rule of each family beside the others
+     */
+    record OfLevelView(
+            int tries,
             double targetRate,
             double notReadyRate,
             double notReadyPasses,
             double streakyPasses,
             double error,
             List<PassingView> curve,
-            @Nullable Growth growth,
+            List<RuleView> rules) {}
+
+    /**
+     * @param wanted   the chance that a proposal is for
+     * @param proposal for it, where there is one
+     * @param size     the target made larger or smaller for it, where landings say so
+     */
+    record ForecastView(
+            @JsonUnwrapped OfPlayerView player,
+            @JsonUnwrapped OfLevelView level,
             double wanted,
             @Nullable ProposalView proposal,
-            @Nullable SizeView size,
-            List<RequiredView> required,
-            List<RuleView> rules,
-            @Nullable Integer decidedBy) {}
+            @Nullable SizeView size) {}
 
     /**
      * @param track  wing, hand or side, where the drill keeps them apart
@@ -218,13 +234,12 @@ class ForecastController {
         Optional<Forecast> told = known.map(rate -> forecast);
         Trying notReady = Trying.of(level.notReadyRate(), level.tries())
                 .aDay(known.map(PlayerRate::setsADay).orElse(1));
-        return new ForecastView(
+        OfPlayerView player = new OfPlayerView(
                 known.map(rate -> new RateView(
                                 rate.rate(), rate.basis(), rate.level(), rate.trials(), rate.others(), rate.setsADay()))
                         .orElse(null),
                 told.map(Forecast::met).orElse(null),
                 told.map(Forecast::passes).orElse(null),
-                level.tries(),
                 told.map(one -> new BallsView(
                                 finite(one.expected()),
                                 finite(one.median()),
@@ -237,6 +252,11 @@ class ForecastController {
                                 pace.secondsABall(),
                                 ownPace))
                         .orElse(null),
+                growth.orElse(null),
+                decidedBy.orElse(null),
+                required);
+        OfLevelView any = new OfLevelView(
+                level.tries(),
                 level.targetRate(),
                 level.notReadyRate(),
                 level.passing(notReady).inAll(),
@@ -245,15 +265,6 @@ class ForecastController {
                 forecast.curve().stream()
                         .map(point -> new PassingView(point.rate(), point.chance()))
                         .toList(),
-                growth.orElse(null),
-                wanted,
-                known.flatMap(rate -> rates.size() == 1
-                                ? Proposals.of(level, rate, pace, wanted)
-                                : Proposals.of(level, rates, pace, wanted))
-                        .map(one -> new ProposalView(one.goal(), one.met()))
-                        .orElse(null),
-                size.orElse(null),
-                required,
                 Compared.of(level, known).stream()
                         .map(one -> new RuleView(
                                 one.rule(),
@@ -262,8 +273,17 @@ class ForecastController {
                                 one.ready(),
                                 one.player().isPresent() ? one.player().getAsDouble() : null,
                                 one.error()))
-                        .toList(),
-                decidedBy.orElse(null));
+                        .toList());
+        return new ForecastView(
+                player,
+                any,
+                wanted,
+                known.flatMap(rate -> rates.size() == 1
+                                ? Proposals.of(level, rate, pace, wanted)
+                                : Proposals.of(level, rates, pace, wanted))
+                        .map(one -> new ProposalView(one.goal(), one.met()))
+                        .orElse(null),
+                size.orElse(null));
     }
 
     /** Who play against each other have each their own; who hit in turn have one between them. */

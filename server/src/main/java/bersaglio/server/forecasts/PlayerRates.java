@@ -41,8 +41,9 @@ class PlayerRates {
     List<Attempt> setsAt(UUID player, Drill drill, String track, int level) {
         Ledger ledger = ledgers.of(player, drill, track);
         return ledger.sets().stream()
-                .filter(set ->
-                        set.counts() && set.level() == level && set.laid().isEmpty())
+                .filter(set -> set.counts()
+                        && set.rung().level() == level
+                        && set.rung().laid().isEmpty())
                 .map(set -> set.attempt())
                 .toList();
     }

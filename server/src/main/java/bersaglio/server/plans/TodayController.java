@@ -125,7 +125,8 @@ class TodayController {
         long until = Days.startOf(day.plusDays(1), clock);
         return results.heldBetween(from, until).stream()
                 .filter(set -> !set.struck())
-                .collect(Collectors.groupingBy(set -> key(set.player(), set.drill(), set.track())));
+                .collect(Collectors.groupingBy(
+                        set -> key(set.player(), set.rung().drill(), set.rung().track())));
     }
 
     private static String key(String player, String drill, String track) {
@@ -136,7 +137,7 @@ class TodayController {
         Due due = Due.of(reached, IMPORTANCE, clock.millis());
         OptionalLong lastHeld = due.lastHeld();
         Optional<String> open = heldToday.stream()
-                .filter(set -> !set.closed())
+                .filter(set -> !set.closing().closed())
                 .map(SetResult::run)
                 .findFirst();
         return new DueView(
@@ -147,7 +148,7 @@ class TodayController {
                 due.level(),
                 due.need(),
                 lastHeld.isPresent() ? lastHeld.getAsLong() : null,
-                (int) heldToday.stream().filter(SetResult::closed).count(),
+                (int) heldToday.stream().filter(set -> set.closing().closed()).count(),
                 open.orElse(null),
                 reached.says().map(says -> SaysView.of(reached, says)).orElse(null));
     }

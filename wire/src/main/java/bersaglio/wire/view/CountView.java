@@ -1,6 +1,7 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.SetCount;
+import bersaglio.core.format.Flat;
 import bersaglio.core.goal.Play;
 import bersaglio.core.goal.Progress;
 import java.util.List;
@@ -9,46 +10,70 @@ import org.jspecify.annotations.Nullable;
 /**
  * The count of a set as its goal sees it.
  *
- * @param done     of what is counted
- * @param wanted   0 where nothing is
- * @param more     still wanted
- * @param best     what it can still come to
- * @param left     balls left; absent where only the goal ends the set
- * @param full     whether nothing more counts
- * @param station  where it stands, from 0: a station, a round, a way, whose turn it is
- * @param stations how many there are, 0 for none
- * @param here     the count there, and what is wanted there
- * @param parts    the count of each side, zone or way
- * @param winner   the side that has won, from 0; absent while none has
- * @param balls    used up
- * @param turn     the side whose ball is next, from 0; absent where any may hit
- * @param clock    the clock that runs; absent while none does
- * @param brokeAt  the count at which each attempt broke
- * @param owed     for misses, still to be paid
- * @param scoring  whether range finding is over
- * @param called   the number that the player called
+ * @param left    balls left; absent where only the goal ends the set
+ * @param full    whether nothing more counts
+ * @param balls   used up
+ * @param brokeAt the count at which each attempt broke
+ * @param owed    for misses, still to be paid
+ * @param scoring whether range finding is over
+ * @param called  the number that the player called
  */
 public record CountView(
-        double done,
-        double wanted,
-        double more,
-        double best,
+        @Flat ProgressView progress,
+        @Flat StationView at,
         @Nullable Integer left,
         boolean full,
-        int station,
-        int stations,
-        int here,
-        int hereWanted,
-        List<Double> parts,
-        double score,
-        @Nullable Integer winner,
         int balls,
-        @Nullable Integer turn,
-        @Nullable Running clock,
         List<Integer> brokeAt,
         int owed,
         boolean scoring,
         @Nullable Integer called) {
+
+    /**
+     * How far it has come.
+     *
+     * @param done   of what is counted
+     * @param wanted 0 where nothing is
+     * @param more   still wanted
+     * @param best   what it can still come to
+     * @param parts  the count of each side, zone or way
+     * @param winner the side that has won, from 0; absent while none has
+     * @param turn   the side whose ball is next, from 0; absent where any may hit
+     * @param clock  the clock that runs; absent while none does
+     */
+    public record ProgressView(
+            double done,
+            double wanted,
+            double more,
+            double best,
+            List<Double> parts,
+            double score,
+            @Nullable Integer winner,
+            @Nullable Integer turn,
+            @Nullable Running clock) {
+
+        static ProgressView of(Progress progress) {
+            return new ProgressView(
+                    progress.done(),
+                    progress.wanted(),
+                    progress.more(),
+                    progress.best(),
+                    progress.parts(),
+                    progress.score(),
+                    progress.winner() == Progress.NOBODY ? null : Integer.valueOf(progress.winner()),
+                    progress.turn() == Progress.NOBODY ? null : Integer.valueOf(progress.turn()),
+                    Running.of(progress.clock()));
+        }
+    }
+
+    /**
+     * Where it stands on its way.
+     *
+     * @param station  from 0: a station, a round, a way, whose turn it is
+     * @param stations how many there are, 0 for none
+     * @param here     the count there, and what is wanted there
+     */
+    public record StationView(int station, int stations, int here, int hereWanted) {}
 
     /**
      * In milliseconds of play.
@@ -72,22 +97,11 @@ public record CountView(
     public static CountView of(SetCount count) {
         Progress progress = count.progress();
         return new CountView(
-                progress.done(),
-                progress.wanted(),
-                progress.more(),
-                progress.best(),
+                ProgressView.of(progress),
+                new StationView(progress.station(), progress.stations(), progress.here(), progress.hereWanted()),
                 count.left() == Play.NO_END ? null : Integer.valueOf(count.left()),
                 count.full(),
-                progress.station(),
-                progress.stations(),
-                progress.here(),
-                progress.hereWanted(),
-                progress.parts(),
-                progress.score(),
-                progress.winner() == Progress.NOBODY ? null : Integer.valueOf(progress.winner()),
                 count.balls(),
-                progress.turn() == Progress.NOBODY ? null : Integer.valueOf(progress.turn()),
-                Running.of(progress.clock()),
                 count.brokeAt(),
                 count.owed(),
                 count.scoring(),

@@ -9,6 +9,7 @@ import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.Retreat;
+import bersaglio.core.format.Flat;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Readout;
 import bersaglio.core.pattern.Actor;
@@ -43,17 +44,7 @@ public record DrillView(
      * One rung.
      *
      * @param ring        the ring that counts where rings are laid, from 1 for the innermost; 0 for the outermost
-     * @param forRight    how its target lies for a right-hander
-     * @param fresh       the count of a set of it before the first ball
-     * @param readout     how its count is read out
-     * @param unit        what is counted
-     * @param hitsAlone   whether hits alone decide it, so that "h of n" says all
-     * @param hasAClock   whether somebody starts and stops a clock while it is played
-     * @param sides       that play against each other; 1 where nobody does
      * @param secondsABall from feed to feed
-     * @param accepts     whose calls the advance rule takes
-     * @param targetRate  the true rate that it asks for
-     * @param coachTarget the same, where a coach set it
      * @param first       who can be charted in its pattern, whoever is where nobody is named first, and where each begins
      * @param spoken      its pattern on one line, to be read aloud, where it has one
      */
@@ -61,25 +52,77 @@ public record DrillView(
             int number,
             TargetSet target,
             int ring,
-            LyingView forRight,
-            LyingView forLeft,
+            @Flat SidesView lying,
+            @Flat AskedView asked,
+            Dials dials,
+            double secondsABall,
+            @Flat MovingView moving,
+            @Nullable String spoken,
+            List<FirstView> first) {}
+
+    /** How the target lies for a right-hander and for a left-hander. */
+    public record SidesView(LyingView forRight, LyingView forLeft) {
+        static SidesView of(Level level) {
+            return new SidesView(
+                    LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
+                    LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)));
+        }
+    }
+
+    /**
+     * The goal, with what it says of itself.
+     *
+     * @param fresh     the count of a set of it before the first ball
+     * @param readout   how its count is read out
+     * @param unit      what is counted
+     * @param hitsAlone whether hits alone decide it, so that "h of n" says all
+     * @param hasAClock whether somebody starts and stops a clock while it is played
+     * @param sides     that play against each other; 1 where nobody does
+     */
+    public record AskedView(
             Goal goal,
             CountView fresh,
             Readout readout,
             CountUnit.Kind unit,
             boolean hitsAlone,
             boolean hasAClock,
-            int sides,
-            Dials dials,
-            double secondsABall,
+            int sides) {
+        static AskedView of(Goal goal, CountUnit.Kind unit) {
+            return new AskedView(
+                    goal,
+                    CountView.of(SetCount.before(goal)),
+                    goal.readout(),
+                    unit,
+                    goal.hitsAloneDecide(),
+                    goal.hasAClock(),
+                    goal.sides());
+        }
+    }
+
+    /**
+     * What moves a player off the level.
+     *
+     * @param targetRate  the true rate that it asks for
+     * @param accepts     whose calls the advance rule takes
+     * @param coachTarget the target rate, where a coach set it
+     */
+    public record MovingView(
             int tries,
             double targetRate,
             AdvanceRule advance,
             Retreat retreat,
             List<Caller> accepts,
-            @Nullable Double coachTarget,
-            @Nullable String spoken,
-            List<FirstView> first) {}
+            @Nullable Double coachTarget) {
+        static MovingView of(Level level) {
+            return new MovingView(
+                    level.tries(),
+                    level.targetRate(),
+                    level.advance(),
+                    level.retreat(),
+                    level.accepts().stream().sorted().toList(),
+                    level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null);
+        }
+    }
 
     /** Places in the pattern of the step that somebody plays first. */
     public record FirstView(Actor by, List<Integer> steps) {}
@@ -105,23 +148,11 @@ public record DrillView(
                 level.number(),
                 level.target(),
                 level.ring(),
-                LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN),
-                LyingView.of(level.target(), level.ring(), Conditions.AS_DRAWN.with(Hand.LEFT)),
-                level.goal(),
-                CountView.of(SetCount.before(level.goal())),
-                level.goal().readout(),
-                unit,
-                level.goal().hitsAloneDecide(),
-                level.goal().hasAClock(),
-                level.goal().sides(),
+                SidesView.of(level),
+                AskedView.of(level.goal(), unit),
                 level.dials(),
                 level.secondsABall(),
-                level.tries(),
-                level.targetRate(),
-                level.advance(),
-                level.retreat(),
-                level.accepts().stream().sorted().toList(),
-                level.coachTarget().isPresent() ? level.coachTarget().getAsDouble() : null,
+                MovingView.of(level),
                 level.dials()
                         .pattern()
                         .map(pattern -> DrillText.spoken(pattern, level.target()))

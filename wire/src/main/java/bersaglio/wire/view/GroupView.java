@@ -1,8 +1,7 @@
 package bersaglio.wire.view;
 
 import bersaglio.core.charting.ChartedGroup;
-import bersaglio.core.charting.CountSaid;
-import bersaglio.core.charting.RunOutline;
+import bersaglio.core.format.Flat;
 import bersaglio.core.group.Changeover;
 import bersaglio.core.group.Form;
 import bersaglio.core.group.Post;
@@ -15,22 +14,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param drill       the version of the drill that is played, where one is named
  * @param members     all who were there, whether they still are
- * @param turn        the number of the turn that is on, from 1
- * @param on          who is where now
- * @param next        who is where after the next change, if everybody stays
- * @param lastTurn    whether no further turn is to come
- * @param change      how turns change
- * @param length      of a turn, in balls, points or seconds
- * @param call        what to call out by the points of the teams
- * @param since       when the turn began, in milliseconds of play since the group did
- * @param points      of each team in this turn; empty where there are no teams
- * @param rounds      those of the turns before
- * @param won         rounds won by each team
- * @param counts      that a person said, in order
- * @param paused      milliseconds of pauses that are over
- * @param pausedSince when the one that lasts began
- * @param undo        the entry that undo would take back next
- * @param redo        the entry that redo would bring back next
+ * @param rounds  those of the turns before
+ * @param won     rounds won by each team
  */
 public record GroupView(
         String session,
@@ -39,26 +24,50 @@ public record GroupView(
         Form form,
         @Nullable String drill,
         List<GroupMemberView> members,
-        int turn,
-        List<Spot> on,
-        List<Spot> next,
-        boolean lastTurn,
-        Changeover change,
-        int length,
-        Changeover.Call call,
-        long since,
-        List<Integer> points,
+        @Flat TurnView now,
         List<GroupRoundView> rounds,
         List<Integer> won,
-        List<CountSaid> counts,
         boolean ended,
-        boolean struck,
-        long paused,
-        @Nullable Long pausedSince,
-        int pen,
-        int claims,
-        @Nullable String undo,
-        @Nullable String redo) {
+        @Flat OutlineView outline) {
+
+    /**
+     * The turn that is on, and the next.
+     *
+     * @param turn     its number, from 1
+     * @param on       who is where now
+     * @param next     who is where after the next change, if everybody stays
+     * @param lastTurn whether no further turn is to come
+     * @param change   how turns change
+     * @param length   of a turn, in balls, points or seconds
+     * @param call     what to call out by the points of the teams
+     * @param since    when the turn began, in milliseconds of play since the group did
+     * @param points   of each team in this turn; empty where there are no teams
+     */
+    public record TurnView(
+            int turn,
+            List<Spot> on,
+            List<Spot> next,
+            boolean lastTurn,
+            Changeover change,
+            int length,
+            Changeover.Call call,
+            long since,
+            List<Integer> points) {
+
+        static TurnView of(ChartedGroup group) {
+            Changeover change = group.opened().form().change();
+            return new TurnView(
+                    group.evening().turns().size() + 1,
+                    group.on().spots(),
+                    group.next().spots(),
+                    group.isLastTurn(),
+                    change,
+                    change.length(),
+                    group.callByPoints(),
+                    group.since(),
+                    group.points());
+        }
+    }
 
     /** What somebody has had so far, this turn with it. */
     public record GroupMemberView(String player, boolean here, int hit, int fed, int opposed, int played, int waited) {}
@@ -67,7 +76,6 @@ public record GroupView(
     public record GroupRoundView(List<Integer> points) {}
 
     public static GroupView of(ChartedGroup group) {
-        RunOutline run = group.outline();
         String drill = group.opened().drill();
         return new GroupView(
                 group.session(),
@@ -76,26 +84,11 @@ public record GroupView(
                 group.opened().form(),
                 drill.isEmpty() ? null : drill,
                 group.everybody().stream().map(player -> member(group, player)).toList(),
-                group.evening().turns().size() + 1,
-                group.on().spots(),
-                group.next().spots(),
-                group.isLastTurn(),
-                group.opened().form().change(),
-                group.opened().form().change().length(),
-                group.callByPoints(),
-                group.since(),
-                group.points(),
+                TurnView.of(group),
                 group.rounds().stream().map(GroupRoundView::new).toList(),
                 group.roundsWon(),
-                run.countsSaid(),
                 group.ended(),
-                run.struck(),
-                run.paused().total(),
-                run.paused().since() < 0 ? null : Long.valueOf(run.paused().since()),
-                run.pen(),
-                run.claims(),
-                run.nextUndo().orElse(null),
-                run.nextRedo().orElse(null));
+                OutlineView.of(group.outline()));
     }
 
     private static GroupMemberView member(ChartedGroup group, String player) {

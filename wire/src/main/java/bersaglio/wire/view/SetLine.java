@@ -1,62 +1,71 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.charting.Closing;
 import bersaglio.core.charting.LevelMove;
+import bersaglio.core.charting.Rung;
 import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
+import bersaglio.core.format.Flat;
 import bersaglio.core.goal.Standing;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A set as a line in a player's ledger.
  *
- * @param track  wing, hand and side that the drill keeps apart; empty where it keeps none
- * @param laid   tells what was laid otherwise than drawn; empty where nothing was
- * @param trials its trials that count, in order, 1 for a hit and 0 for any other
- * @param score  what is kept as a best
  * @param accepted whether the level's rule takes the calls in it
- * @param said   what was said when it was last closed
  * @param details  what it leaves behind besides
- * @param rules  the number of the rules that said it, 0 when nothing was said
  */
 public record SetLine(
         String run,
         String player,
-        String drill,
-        int level,
-        String track,
-        String laid,
+        @Flat Rung rung,
         long heldAt,
-        String trials,
-        Standing standing,
-        double score,
+        @Flat TrialsView attempt,
         boolean accepted,
         int notSeen,
-        boolean closed,
         boolean struck,
-        @Nullable AdviceView said,
-        int rules,
-        @Nullable LevelMove move,
+        @Flat ClosingView closing,
         SetDetailsView details) {
+
+    /**
+     * What was hit.
+     *
+     * @param trials those that count, in order, 1 for a hit and 0 for any other
+     * @param score  what is kept as a best
+     */
+    public record TrialsView(String trials, Standing standing, double score) {}
+
+    /**
+     * What came of its end.
+     *
+     * @param said  what was said when it was last closed
+     * @param rules the number of the rules that said it, 0 when nothing was said
+     */
+    public record ClosingView(boolean closed, @Nullable AdviceView said, int rules, @Nullable LevelMove move) {
+
+        static ClosingView of(Closing closing) {
+            return new ClosingView(
+                    closing.closed(),
+                    closing.said().map(AdviceView::of).orElse(null),
+                    closing.said().map(Said::rules).orElse(0),
+                    closing.move().orElse(null));
+        }
+    }
 
     public static SetLine of(SetResult set) {
         return new SetLine(
                 set.run(),
                 set.player(),
-                set.drill(),
-                set.level(),
-                set.track(),
-                set.laid(),
+                set.rung(),
                 set.heldAt(),
-                set.attempt().trials(),
-                set.attempt().standing(),
-                set.attempt().score(),
+                new TrialsView(
+                        set.attempt().trials(),
+                        set.attempt().standing(),
+                        set.attempt().score()),
                 set.accepted(),
                 set.notSeen(),
-                set.closed(),
                 set.struck(),
-                set.said().map(AdviceView::of).orElse(null),
-                set.said().map(Said::rules).orElse(0),
-                set.move().orElse(null),
+                ClosingView.of(set.closing()),
                 SetDetailsView.of(set.details()));
     }
 }

@@ -2,6 +2,7 @@ package bersaglio.wire.view;
 
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
+import bersaglio.core.format.Flat;
 import bersaglio.core.scatter.Ellipse;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.scatter.ZoneChance;
@@ -17,12 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param placements landings of the player at its level, in court and out
  * @param fewest     landings below which nothing is said
  * @param chance     to hit it, once enough landings are known
- * @param wanted     the chance that {@code sized} is for
  * @param half       the ellipse that half of the shots come down in
- * @param scale      by how much the zone is scaled about its middle for it
- * @param sized      the zone scaled for the wanted chance, where a size gives it
- * @param least      the least such zone that so few landings leave open; absent once there are enough
- * @param most       the greatest
  */
 public record ZoneReportView(
         double size,
@@ -31,13 +27,41 @@ public record ZoneReportView(
         int nets,
         int fewest,
         @Nullable Double chance,
-        double wanted,
         @Nullable EllipseView half,
-        @Nullable Double scale,
-        @Nullable ShapeView sized,
-        @Nullable ShapeView least,
-        @Nullable ShapeView most,
+        @Flat SizedView sizing,
         @Nullable OwnSpreadView own) {
+
+    /**
+     * The size for another chance.
+     *
+     * @param wanted the chance that {@code sized} is for
+     * @param scale  by how much the zone is scaled about its middle for it
+     * @param sized  the zone scaled for the wanted chance, where a size gives it
+     * @param least  the least such zone that so few landings leave open; absent once there are enough
+     * @param most   the greatest
+     */
+    public record SizedView(
+            double wanted,
+            @Nullable Double scale,
+            @Nullable ShapeView sized,
+            @Nullable ShapeView least,
+            @Nullable ShapeView most) {
+
+        static SizedView of(double wanted, Optional<ZoneChance> known) {
+            return new SizedView(
+                    wanted,
+                    known.filter(chance -> chance.scale().isPresent())
+                            .map(chance -> chance.scale().getAsDouble())
+                            .orElse(null),
+                    known.flatMap(ZoneChance::sized).map(ShapeView::of).orElse(null),
+                    known.flatMap(ZoneChance::range)
+                            .map(range -> ShapeView.of(range.least()))
+                            .orElse(null),
+                    known.flatMap(ZoneChance::range)
+                            .map(range -> ShapeView.of(range.most()))
+                            .orElse(null));
+        }
+    }
 
     /**
      * The player's own spread, one standard deviation along its longer and its shorter axis, in metres, with the
@@ -50,8 +74,7 @@ public record ZoneReportView(
     public record OwnSpreadView(double major, double minor, double charterSd, boolean measured, boolean limited) {}
 
     public ZoneReportView with(OwnSpreadView spread) {
-        return new ZoneReportView(
-                size, share, placements, nets, fewest, chance, wanted, half, scale, sized, least, most, spread);
+        return new ZoneReportView(size, share, placements, nets, fewest, chance, half, sizing, spread);
     }
 
     /** Half axes in metres, the longer one at an angle in degrees from the right, counter-clockwise. */
@@ -66,18 +89,8 @@ public record ZoneReportView(
                 nets,
                 Scatter.FEWEST,
                 known.map(ZoneChance::chance).orElse(null),
-                wanted,
                 known.map(chance -> of(chance.half())).orElse(null),
-                known.filter(chance -> chance.scale().isPresent())
-                        .map(chance -> chance.scale().getAsDouble())
-                        .orElse(null),
-                known.flatMap(ZoneChance::sized).map(ShapeView::of).orElse(null),
-                known.flatMap(ZoneChance::range)
-                        .map(range -> ShapeView.of(range.least()))
-                        .orElse(null),
-                known.flatMap(ZoneChance::range)
-                        .map(range -> ShapeView.of(range.most()))
-                        .orElse(null),
+                SizedView.of(wanted, known),
                 null);
     }
 
