@@ -60,7 +60,7 @@ const hand = useCharting(charted, {
   // A pass is one turn's ball, whatever shots it has.
   logged: (shot) => set.value?.passes?.now.length ? undefined : emit('ball', props.player, shot),
 }, feedback)
-const { verdict, chosenId, locked, log, logKey } = hand
+const { chosenId, locked, log, logKey } = hand
 const live = useLive(charted, () => rung.value, hand.enter, feedback)
 
 const counted = computed(() => rung.value ? goals.counted(rung.value, set.value) : '')
@@ -219,43 +219,17 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
     <aside class="margin-area">
       <SetMargin
         v-if="person && practised"
-        v-model:caller="settings.caller"
         v-model:count-is="countIs"
+        :drill="practised"
         :charted="charted"
+        :hand="hand"
         :live="live"
         :pattern="pattern"
-        :names="names"
-        :players="players"
-        :player="person"
-        :drill="practised"
-        :level="level"
-        :set="set"
-        :verdict="verdict"
-        :close-shot="hand.closeShot.value"
-        :chosen="hand.chosen.value"
-        :decided="hand.decided.value"
-        :on-surface="onSurface"
-        :places="places"
-        :place="charted.place.value"
-        :conditions="charted.conditions.value"
-        :lying="lying"
-        :stance="stance"
-        :lay="hand.lay"
-        @side="(side) => void hand.toSide(() => side)"
-        @enter="hand.enter"
-        @tick="logKey(plain('HIT'))"
-        @pause="hand.pause"
+        :who="{ player: person, players, names }"
+        :where="{ places, place: charted.place.value, lying, stance, onSurface }"
         @place="choosePlace"
-        @under="charted.under($event)"
         @track="(to) => ready = ready.then(() => charted.onTrack(to))"
-        @stand="hand.standAt"
-        @call="hand.call"
-        @unchoose="chosenId = undefined"
-        @judge="hand.judge"
-        @close="hand.closeOrNext"
-        @reopen="hand.reopen"
         @next="ready = hand.next()"
-        @move="hand.move"
       />
       <p v-if="charted.tookPen.value && !charted.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>

@@ -1,15 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Conditions } from '@/charting/rules'
-import type {
-  Caller, Drill, Laid, Lying, PlaceVersion, Plane, Player, Ruling, SetView, Shot, Sport, Stance, Verdict,
-} from '@/shared/api'
-import { levelOf, useSentences } from '@/shared/sentences'
+import type { Drill, Lying, PlaceVersion, Plane, Player, Sport, Stance } from '@/shared/api'
+import { levelOf, plain, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import CallerSelect from './CallerSelect.vue'
 import FromHere from './FromHere.vue'
-import type { Logged } from './entries'
 import SetAsks from './SetAsks.vue'
 import SetBefore from './SetBefore.vue'
 import SetDecision from './SetDecision.vue'
@@ -22,74 +18,56 @@ import SetTally from './SetTally.vue'
 import ShotChange from './ShotChange.vue'
 import ShotNotes from './ShotNotes.vue'
 import PatternFace from './PatternFace.vue'
+import type { useCharting } from './useCharting'
 import type { Live } from './useLive'
 import type { PatternNow } from './usePattern'
 import type { useSet } from './useSet'
 
 /** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
 const props = defineProps<{
-  player: Player
   drill: Drill
-  level: number
-  set: SetView | undefined
-  verdict: Verdict | undefined
-  closeShot: Shot | undefined
-  chosen: { shot: Shot, number: number } | undefined
-  decided: string | undefined
-  onSurface: { sport: Sport, plane: Plane } | undefined
-  places: PlaceVersion[]
-  place: PlaceVersion | undefined
-  conditions: Conditions
-  lying: Lying | undefined
-  stance: Stance | undefined
-  lay: (laid: Laid[]) => string
   charted: ReturnType<typeof useSet>
+  hand: ReturnType<typeof useCharting>
   live: Live
   pattern: PatternNow
-  /** Who is in the set, in the order of its sides. */
-  names: string[]
-  players: Player[]
+  /** The player, all whom the club has, and who is in the set, in the order of its sides. */
+  who: { player: Player, players: Player[], names: string[] }
+  /** Where it is played, how the target lies there, and where the opponents stand. */
+  where: {
+    places: PlaceVersion[]
+    place: PlaceVersion | undefined
+    lying: Lying | undefined
+    stance: Stance | undefined
+    onSurface: { sport: Sport, plane: Plane } | undefined
+  }
 }>()
-const caller = defineModel<Caller>('caller', { required: true })
-const emit = defineEmits<{
-  side: [side: number]
-  call: [shot: string, ruling: Ruling]
-  unchoose: []
-  judge: []
-  close: []
-  reopen: []
-  next: []
-  move: [to: number, by: 'RULE' | 'COACH', unmet: boolean]
-  place: [id: string | undefined]
-  under: [given: Partial<Conditions>]
-  stand: [stance: Stance]
-  enter: [write: () => Logged]
-  track: [track: string]
-  tick: []
-  pause: []
-}>()
+const countIs = defineModel<boolean>('countIs', { required: true })
+const emit = defineEmits<{ next: [], place: [id: string | undefined], track: [track: string] }>()
 const { t } = useI18n()
 const { goal, rule } = useSentences()
-
-const rung = computed(() => levelOf(props.drill, props.level))
-const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
-const noted = computed(() => props.chosen?.shot ?? props.set?.shots.at(-1))
-const countIs = defineModel<boolean>('countIs', { required: true })
 const settings = useSettings()
+
+const set = computed(() => props.charted.set.value)
+const level = computed(() => props.charted.level.value)
+const rung = computed(() => levelOf(props.drill, level.value))
+const chosen = computed(() => props.hand.chosen.value)
+const verdict = computed(() => props.hand.verdict.value)
+const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
+const noted = computed(() => chosen.value?.shot ?? set.value?.shots.at(-1))
 /** What has a count of its own: sides, zones, or the two ways that are compared. */
 const parts = computed(() => {
   const { goal, target } = rung.value
   if (goal.kind === 'COVER') {
     return target.zones.map((zone) => zone.name)
   }
-  return goal.ways ?? (rung.value.fresh.parts.length > 1 ? props.names : [])
+  return goal.ways ?? (rung.value.fresh.parts.length > 1 ? props.who.names : [])
 })
 </script>
 
 <template>
   <div class="margin">
     <header>
-      <h1>{{ player.name }}</h1>
+      <h1>{{ who.player.name }}</h1>
       <p class="drill">{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
       <p class="soft small asked" :title="goal(rung)">{{ goal(rung) }}</p>
     </header>
@@ -98,10 +76,10 @@ const parts = computed(() => {
         :level="rung"
         :set="set"
         :live="live"
-        :names="names"
+        :names="who.names"
         :team="charted.team.value"
-        @side="emit('side', $event)"
-        @tick="emit('tick')"
+        @side="(side) => void hand.toSide(() => side)"
+        @tick="hand.logKey(plain('HIT'))"
       />
       <PatternFace
         v-if="pattern.pattern.value && !set?.closed"
@@ -110,7 +88,7 @@ const parts = computed(() => {
         :now="pattern"
         :charted="charted"
         :chosen="chosen?.shot"
-        @enter="emit('enter', $event)"
+        @enter="hand.enter"
       />
     </div>
     <!-- What comes and goes has its place here, so that nothing above and below it moves. -->
@@ -125,8 +103,8 @@ const parts = computed(() => {
         v-if="chosen"
         :shot="chosen.shot"
         :number="chosen.number"
-        @call="emit('call', chosen.shot.id, $event)"
-        @done="emit('unchoose')"
+        @call="hand.call(chosen.shot.id, $event)"
+        @done="hand.unchoose"
       />
       <SetDecision
         v-else-if="set?.closed"
@@ -134,11 +112,11 @@ const parts = computed(() => {
         :level="level"
         :set="set"
         :verdict="verdict"
-        :decided="decided"
+        :decided="hand.decided.value"
         :report="charted.passReport()"
-        @move="(to, by, unmet) => emit('move', to, by, unmet)"
+        @move="hand.move"
         @next="emit('next')"
-        @reopen="emit('reopen')"
+        @reopen="hand.reopen"
       />
       <section v-if="verdict && !set?.closed" class="verdict" data-test="verdict">
         <SetVerdict :verdict="verdict" :level="level" :with-advice="false" />
@@ -148,7 +126,7 @@ const parts = computed(() => {
         :shot="noted"
         :graded="chosen?.shot ?? (pattern.isDead.value ? pattern.lastOwn.value : undefined)"
         :watch-point="drill.design.watchPoint"
-        @note="(shot, note, on) => emit('enter', () => charted.note(shot, note, on))"
+        @note="(shot, note, on) => hand.enter(() => charted.note(shot, note, on))"
       />
       <SetFacts :level="rung" :set="set" :tries="charted.tries.value" :best="charted.standing.value?.best" />
       <SetNotes
@@ -156,29 +134,29 @@ const parts = computed(() => {
         :level="rung"
         :set="set"
         :charted="charted"
-        :names="names"
-        :players="players"
-        @enter="emit('enter', $event)"
+        :names="who.names"
+        :players="who.players"
+        @enter="hand.enter"
         @track="emit('track', $event)"
       />
-      <StanceMover v-if="stance && !set?.closed" :stance="stance" @stand="emit('stand', $event)" />
+      <StanceMover v-if="where.stance && !set?.closed" :stance="where.stance" @stand="hand.standAt" />
       <p v-if="set?.laid" class="small" data-test="laid">{{ t('laying.otherwise') }}</p>
       <SetBefore
         v-if="!set"
         :target="rung.target"
-        :hand="player.hand"
-        :lying="lying"
-        :lay="lay"
-        :conditions="conditions"
-        :places="places"
-        :place="place"
+        :hand="who.player.hand"
+        :lying="where.lying"
+        :lay="hand.lay"
+        :conditions="charted.conditions.value"
+        :places="where.places"
+        :place="where.place"
         @place="emit('place', $event)"
-        @under="emit('under', $event)"
+        @under="charted.under"
       />
       <template v-if="!set?.closed">
         <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
-        <v-btn v-if="set?.trials && !verdict" variant="text" @click="emit('judge')">{{ t('courtside.judge') }}</v-btn>
-        <CallerSelect v-model="caller" />
+        <v-btn v-if="set?.trials && !verdict" variant="text" @click="hand.judge">{{ t('courtside.judge') }}</v-btn>
+        <CallerSelect v-model="settings.caller" />
         <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
       </template>
     </div>
@@ -186,22 +164,22 @@ const parts = computed(() => {
       <SetAsks
         class="asks"
         :set="set"
-        :close-shot="closeShot"
-        :on-surface="onSurface"
+        :close-shot="hand.closeShot.value"
+        :on-surface="where.onSurface"
         :effect="asksEffect"
         :already="charted.already.value"
-        @call="(shot, ruling) => emit('call', shot, ruling)"
+        @call="hand.call"
       />
       <SetFoot
         v-model:count-is="countIs"
         class="foot"
         :set="set"
         :over="!!charted.already.value || !!set && set.standing !== 'OPEN'"
-        :names="names"
+        :names="who.names"
         :parts="parts"
-        @pause="emit('pause')"
-        @close="emit('close')"
-        @count="emit('enter', () => charted.countIs($event, settings.standpoint))"
+        @pause="hand.pause"
+        @close="hand.closeOrNext"
+        @count="hand.enter(() => charted.countIs($event, settings.standpoint))"
       />
     </template>
   </div>

@@ -246,6 +246,8 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
 
   const standAt = (moved: Stance) => settle(charted.standAt(moved))
 
+  const unchoose = () => void (chosenId.value = undefined)
+
   async function judge() {
     verdict.value = (await charted.judged())?.verdict
   }
@@ -292,6 +294,6 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   return {
     verdict, chosenId, decided, said, held, locked, shots, closeShot, chosen, settle, log, enter, toSide, logKey, land, landInZone,
     logRow, call, undo, redo, callClose, flick, effect, hitZone, note, ballOf, give, take, closeOpen, pause, lay,
-    standAt, judge, closeOrNext, move, reopen, next,
+    standAt, unchoose, judge, closeOrNext, move, reopen, next,
   }
 }
