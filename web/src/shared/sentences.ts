@@ -9,7 +9,11 @@ const FEWEST_TRIALS_TO_SAY_MUCH = 5
 export type Aimed = Pick<Level, 'goal' | 'target' | 'ring' | 'forRight' | 'dials'>
 
 /** Goals of balls that come down somewhere; a lap, a hold or a duel goes into nothing. */
-const AIMED = new Set<Level['goal']['kind']>(['QUOTA', 'WINDOW', 'RUN', 'TOTAL', 'TIMED', 'BEST', 'TEST', 'COMPARE'])
+const AIMED: Record<Level['goal']['kind'], boolean> = {
+  QUOTA: true, WINDOW: true, RUN: true, TOTAL: true, TIMED: true, BEST: true, TEST: true, COMPARE: true,
+  RALLY: false, LADDER: false, CIRCUIT: false, RACE: false, DUEL: false, WATCH: false, HOLD: false, MEASURED: false, COVER: false,
+  TICK: false,
+}
 
 /** Turns the codes of the rules into sentences; every number in them comes from the rules. */
 export function useSentences() {
@@ -77,7 +81,7 @@ export function useSentences() {
     if (pattern) {
       return t('goal.passes', { goal: asked(level.goal), steps: pattern.steps.length })
     }
-    if (!AIMED.has(level.goal.kind)) {
+    if (!AIMED[level.goal.kind]) {
       return asked(level.goal)
     }
     const size = sizeWords(level)

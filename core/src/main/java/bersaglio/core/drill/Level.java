@@ -4,7 +4,6 @@ import bersaglio.core.format.Unwritten;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Ahead;
 import bersaglio.core.goal.Attempt;
-import bersaglio.core.goal.FixedTest;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Play;
@@ -274,7 +273,7 @@ public record Level(
 
     /** @param balls that are played at most where it is not worked out: fewer of them for one of many figures */
     public Passing passing(Trying trying, int balls) {
-        if (goal instanceof FixedTest || trying.sets() == 0) {
+        if (goal.onlyCompares() || trying.sets() == 0) {
             return new Passing(new double[trying.sets()], 0);
         }
         boolean nobodyGoesDown = retreat instanceof StayPut || isLowest();
@@ -284,7 +283,7 @@ public record Level(
 
     /** What the rules of this level say after the last of these sets; a test is held to compare, and moves nobody. */
     Advice advise(List<Attempt> attempts, Neighbours before) {
-        if (goal instanceof FixedTest) {
+        if (goal.onlyCompares()) {
             Tally held = attempts.get(attempts.size() - 1).tally();
             return Advice.stay("test.held", new Figure("hits", held.hits()), new Figure("trials", held.trials()));
         }

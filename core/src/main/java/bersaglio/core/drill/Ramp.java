@@ -1,13 +1,5 @@
 package bersaglio.core.drill;
 
-import bersaglio.core.goal.Goal;
-import bersaglio.core.goal.Ladder;
-import bersaglio.core.goal.Quota;
-import bersaglio.core.goal.Rally;
-import bersaglio.core.goal.Run;
-import bersaglio.core.goal.Timed;
-import bersaglio.core.goal.Total;
-import bersaglio.core.goal.Window;
 import bersaglio.core.measure.Rounding;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
@@ -103,7 +95,7 @@ public sealed interface Ramp {
 
         @Override
         public Optional<Level> after(Level level) {
-            return grown(level.goal(), by).map(level::asking);
+            return level.goal().harderBy(by).map(level::asking);
         }
     }
 
@@ -116,38 +108,7 @@ public sealed interface Ramp {
 
         @Override
         public Optional<Level> after(Level level) {
-            if (level.goal() instanceof Rally rally) {
-                int next = (int) Math.max(rally.length() + 1, Math.round(rally.length() * factor));
-                return Optional.of(level.asking(rally.of(next)));
-            }
-            return Optional.empty();
+            return level.goal().longerBy(factor).map(level::asking);
         }
-    }
-
-    private static Optional<Goal> grown(Goal goal, int by) {
-        Goal next = null;
-        if (goal instanceof Quota quota && quota.hits() + by <= quota.balls()) {
-            next = new Quota(quota.hits() + by, quota.balls(), quota.misses());
-        } else if (goal instanceof Window window && window.hits() + by <= window.of()) {
-            next = new Window(window.hits() + by, window.of(), window.balls());
-        } else if (goal instanceof Run run && (run.balls() == 0 || run.hits() + by <= run.balls())) {
-            next = new Run(run.hits() + by, run.balls(), run.misses());
-        } else if (goal instanceof Total total && (total.balls() == 0 || total.hits() + by <= total.balls())) {
-            next = new Total(total.hits() + by, total.balls(), total.misses());
-        } else if (goal instanceof Timed timed && timed.sides() == 1) {
-            next = new Timed(timed.rounds(), timed.seconds(), timed.rest(), timed.hits() + by, timed.signal());
-        } else if (goal instanceof Rally rally) {
-            next = rally.of(rally.length() + by);
-        } else if (goal instanceof Ladder ladder) {
-            next = new Ladder(
-                    ladder.stations().stream()
-                            .map(one -> new Ladder.Station(one.name(), one.hits() + by, one.zone()))
-                            .toList(),
-                    ladder.balls() == 0
-                            ? 0
-                            : ladder.balls() + by * ladder.stations().size(),
-                    ladder.misses());
-        }
-        return Optional.ofNullable(next);
     }
 }

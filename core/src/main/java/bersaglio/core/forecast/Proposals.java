@@ -3,13 +3,6 @@ package bersaglio.core.forecast;
 import bersaglio.core.court.Area;
 import bersaglio.core.drill.Level;
 import bersaglio.core.goal.Goal;
-import bersaglio.core.goal.Ladder;
-import bersaglio.core.goal.Ladder.Station;
-import bersaglio.core.goal.Quota;
-import bersaglio.core.goal.Run;
-import bersaglio.core.goal.Timed;
-import bersaglio.core.goal.Total;
-import bersaglio.core.goal.Window;
 import bersaglio.core.odds.GoalOdds;
 import bersaglio.core.odds.TargetRate;
 import bersaglio.core.problem.Check;
@@ -20,15 +13,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.IntFunction;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Other goals of the same kind that a player would meet about as often as is wanted. */
 public final class Proposals {
-
-    private static final int LONGEST_RUN = 40;
 
     /** @param met the chance that one set meets it */
     public record Proposal(Goal goal, double met) {}
@@ -60,7 +49,7 @@ public final class Proposals {
     private static Optional<Proposal> of(
             Goal goal, ToDoubleFunction<Goal> atOnce, ToDoubleFunction<Goal> met, double wanted) {
         Check.requireBetween("chance", wanted, 0.01, 0.99);
-        return rows(goal).stream()
+        return goal.rows().stream()
                 .flatMap(row -> around(row, atOnce, wanted))
                 .min(Comparator.comparingDouble(one -> Math.abs(one.met() - wanted)))
                 .map(best -> new Proposal(best.goal(), met.applyAsDouble(best.goal())))
@@ -96,52 +85,5 @@ public final class Proposals {
         return rate.isPresent() && rate.getAsDouble() > 0 && rate.getAsDouble() < 1
                 ? scatter.scaleFor(zone, inUse, rate.getAsDouble())
                 : OptionalDouble.empty();
-    }
-
-    /** Rows of goals that ask for more and more, all else the same. */
-    private static List<List<Goal>> rows(Goal goal) {
-        if (goal instanceof Ladder ladder) {
-            return List.of(withFewerHits(ladder), shorter(ladder));
-        }
-        List<Goal> row = fromEasyToHard(goal);
-        return row.isEmpty() ? List.of() : List.of(row);
-    }
-
-    private static List<Goal> fromEasyToHard(Goal goal) {
-        if (goal instanceof Quota quota) {
-            return rising(quota.balls(), hits -> new Quota(hits, quota.balls(), quota.misses()));
-        } else if (goal instanceof Window window) {
-            return rising(window.of(), hits -> new Window(hits, window.of(), window.balls()));
-        } else if (goal instanceof Run run) {
-            int longest = run.balls() == 0 ? LONGEST_RUN : Math.min(LONGEST_RUN, run.balls());
-            return rising(longest, hits -> new Run(hits, run.balls(), run.misses()));
-        } else if (goal instanceof Total total && total.balls() > 0) {
-            return rising(total.balls(), hits -> new Total(hits, total.balls(), total.misses()));
-        } else if (goal instanceof Timed timed && timed.sides() == 1) {
-            return rising(
-                    2 * Math.max(1, timed.hits()),
-                    hits -> new Timed(timed.rounds(), timed.seconds(), timed.rest(), hits, timed.signal()));
-        }
-        return List.of();
-    }
-
-    private static List<Goal> rising(int most, IntFunction<Goal> asking) {
-        return IntStream.rangeClosed(1, Math.min(most, 1000)).mapToObj(asking).toList();
-    }
-
-    private static List<Goal> withFewerHits(Ladder ladder) {
-        int most = ladder.stations().stream().mapToInt(Station::hits).max().orElse(1);
-        return rising(most, hits -> {
-            List<Station> eased = ladder.stations().stream()
-                    .map(one -> new Station(one.name(), Math.min(one.hits(), hits), one.zone()))
-                    .toList();
-            return new Ladder(eased, ladder.balls(), ladder.misses());
-        });
-    }
-
-    private static List<Goal> shorter(Ladder ladder) {
-        return rising(
-                ladder.stations().size() - 1,
-                stations -> new Ladder(ladder.stations().subList(0, stations), ladder.balls(), ladder.misses()));
     }
 }

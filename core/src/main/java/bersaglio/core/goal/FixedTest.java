@@ -37,6 +37,11 @@ public record FixedTest(int balls) implements Goal {
     }
 
     @Override
+    public boolean onlyCompares() {
+        return true;
+    }
+
+    @Override
     public int mostBalls() {
         return balls;
     }

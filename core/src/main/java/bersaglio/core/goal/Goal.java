@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Family;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Contacts;
+import java.util.List;
+import java.util.Optional;
 
 /** What a set of a drill asks for. Each kind says how its set plays; {@link Scoresheet} follows one. */
 @Family
@@ -78,6 +80,26 @@ public sealed interface Goal
     /** Which contacts make the length of a rally. */
     default Contacts contacts() {
         return Contacts.ALL;
+    }
+
+    /** The same goal that asks for so many more, where there is one. */
+    default Optional<Goal> harderBy(int more) {
+        return Optional.empty();
+    }
+
+    /** The same goal of rallies so many times as long, and longer by one at least; nothing where it is of no rallies. */
+    default Optional<Goal> longerBy(double factor) {
+        return Optional.empty();
+    }
+
+    /** Rows of goals that ask for more and more, all else the same. */
+    default List<List<Goal>> rows() {
+        return List.of();
+    }
+
+    /** Whether it is held to compare, and moves nobody. */
+    default boolean onlyCompares() {
+        return false;
     }
 
     /** What a miss does. */

@@ -4,6 +4,8 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 /** What several goals check and count alike. */
 final class Goals {
@@ -66,5 +68,10 @@ final class Goals {
             zeros.add(0);
         }
         return List.copyOf(zeros);
+    }
+
+    /** From one hit to the most, what each asks for. */
+    static List<Goal> rising(int most, IntFunction<Goal> asking) {
+        return IntStream.rangeClosed(1, Math.min(most, 1000)).mapToObj(asking).toList();
     }
 }

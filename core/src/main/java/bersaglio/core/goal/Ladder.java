@@ -6,6 +6,7 @@ import bersaglio.core.goal.MissRule.Does;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Stations in order, each with its hits; the miss rule says what falls back.
@@ -62,6 +63,30 @@ public record Ladder(
     @Override
     public Play play(Start start) {
         return new Climb(this, 0, 0, 1);
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return Optional.of(new Ladder(
+                stations.stream()
+                        .map(one -> new Station(one.name(), one.hits() + more, one.zone()))
+                        .toList(),
+                balls == 0 ? 0 : balls + more * stations.size(),
+                misses));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        int most = stations.stream().mapToInt(Station::hits).max().orElse(1);
+        return List.of(
+                Goals.rising(most, hits -> new Ladder(eased(hits), balls, misses)),
+                Goals.rising(stations.size() - 1, count -> new Ladder(stations.subList(0, count), balls, misses)));
+    }
+
+    private List<Station> eased(int most) {
+        return stations.stream()
+                .map(one -> new Station(one.name(), Math.min(one.hits(), most), one.zone()))
+                .toList();
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * A set passes when enough of a fixed block of balls are hits.
@@ -40,6 +42,16 @@ public record Quota(
     @Override
     public boolean hitsAloneDecide() {
         return true;
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return hits + more > balls ? Optional.empty() : Optional.of(new Quota(hits + more, balls, misses));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        return List.of(Goals.rising(balls, hits -> new Quota(hits, balls, misses)));
     }
 
     @Override

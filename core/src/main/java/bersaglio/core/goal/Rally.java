@@ -7,6 +7,7 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Contacts;
 import bersaglio.core.rally.PartnerMiss;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Rallies of a length.
@@ -54,6 +55,16 @@ public record Rally(
     @Override
     public Play play(Start start) {
         return new Rallies(this, 0, 0);
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return Optional.of(of(length + more));
+    }
+
+    @Override
+    public Optional<Goal> longerBy(double factor) {
+        return Optional.of(of((int) Math.max(length + 1, Math.round(length * factor))));
     }
 
     @Override

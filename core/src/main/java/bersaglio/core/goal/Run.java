@@ -4,6 +4,7 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * So many hits in a row; a miss starts the run again.
@@ -20,6 +21,9 @@ public record Run(
                         written = true)
                 MissRule misses)
         implements Goal {
+
+    /** A longer run is nobody's goal. */
+    private static final int LONGEST_PROPOSED = 40;
 
     public Run {
         Check.requireBetween("hits", hits, 1, Quota.LONGEST_BLOCK);
@@ -44,6 +48,17 @@ public record Run(
     @Override
     public int fewestBallsFor(int count) {
         return count;
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return balls > 0 && hits + more > balls ? Optional.empty() : Optional.of(new Run(hits + more, balls, misses));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        int longest = balls == 0 ? LONGEST_PROPOSED : Math.min(LONGEST_PROPOSED, balls);
+        return List.of(Goals.rising(longest, hits -> new Run(hits, balls, misses)));
     }
 
     @Override

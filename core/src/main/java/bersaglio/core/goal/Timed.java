@@ -5,6 +5,8 @@ import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Clocked.Leg;
 import bersaglio.core.problem.Check;
 import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * Hits against the clock, in rounds.
@@ -49,6 +51,18 @@ public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, 
     @Override
     public double clockSeconds() {
         return Clocked.seconds(rounds * seconds, rounds, rest, signal);
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return sides > 1 ? Optional.empty() : Optional.of(new Timed(rounds, seconds, rest, hits + more, signal));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        return sides > 1
+                ? List.of()
+                : List.of(Goals.rising(2 * Math.max(1, hits), hits -> new Timed(rounds, seconds, rest, hits, signal)));
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * So many hits, however many balls they take.
@@ -40,6 +42,16 @@ public record Total(
     @Override
     public boolean hitsAloneDecide() {
         return true;
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return balls > 0 && hits + more > balls ? Optional.empty() : Optional.of(new Total(hits + more, balls, misses));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        return balls == 0 ? List.of() : List.of(Goals.rising(balls, hits -> new Total(hits, balls, misses)));
     }
 
     @Override

@@ -4,6 +4,7 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * So many hits among any so many balls in a row; it can be met before the window is full.
@@ -36,6 +37,16 @@ public record Window(int hits, int of, @Usually("0") int balls) implements Goal 
     @Override
     public int fewestBallsFor(int count) {
         return count;
+    }
+
+    @Override
+    public Optional<Goal> harderBy(int more) {
+        return hits + more > of ? Optional.empty() : Optional.of(new Window(hits + more, of, balls));
+    }
+
+    @Override
+    public List<List<Goal>> rows() {
+        return List.of(Goals.rising(of, hits -> new Window(hits, of, balls)));
     }
 
     @Override
