@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
@@ -34,10 +35,10 @@ const struck = computed(() => props.chosen ?? props.now.lastOwn.value)
 
 const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
-// Told only when a pass is over, so that no touch waits for it.
-watch(passes, (count) => {
+// Told only when a pass is over, and after what was touched is painted: no touch waits for it.
+watchDebounced(passes, (count) => {
   weakest.value = count > 0 ? props.charted.passReport()?.weakest : undefined
-}, { immediate: true, flush: 'post' })
+}, { immediate: true, debounce: 120 })
 const breaks = computed(() => {
   const step = weakest.value === undefined ? undefined : steps.value[weakest.value]
   const count = props.now.passes.value?.steps.find((one) => one.step === weakest.value)

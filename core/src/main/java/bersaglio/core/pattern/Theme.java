@@ -31,7 +31,7 @@ public record Theme(Actor by, @Usually("") String watch, @Usually("") String the
     private static void requireOfHits(Goal goal) {
         if (!goal.isDecidedByRate() || goal.hasAClock() || goal.sides() > 1) {
             throw new Refused(
-                    "not_allowed", "goal", goal.getClass().getSimpleName(), "a goal that one player's hits alone meet");
+                    "not_allowed", "goal", "a goal of another kind", "a goal that one player's hits alone meet");
         }
     }
 }

@@ -22,7 +22,7 @@ final class Charter {
     private static final int MOST_AT_ONCE = 12;
     private static final int SHOTS_A_SET = 14;
     private static final String RALLIES = "front-zone-rally-1";
-    private static final String PATTERN = "drop-lift-clear-1";
+    private static final String PATTERN = "drops-and-lifts-for-two-1";
 
     private final String id = Device.newId();
     private final String player = Device.newId();
@@ -147,8 +147,17 @@ final class Charter {
         waiting.add(device.opened(player, PATTERN, 1));
         for (int shot = 0; shot < 9; shot++) {
             String outcome = random.nextInt(3) == 0 ? "NET" : "HIT";
+            waiting.add(device.event("step.called", "{\"step\":2,\"stroke\":\"drop\",\"zone\":1}"));
+            String keyed = device.event(
+                    "shot.keyed",
+                    "{\"outcome\":\"%s\",\"side\":\"NONE\",\"by\":\"COACH\"%s}"
+                            .formatted(outcome, shot % 3 == 1 ? ",\"hitter\":\"PARTNER\"" : ""));
+            waiting.add(keyed);
             waiting.add(device.event(
-                    "shot.keyed", "{\"outcome\":\"%s\",\"side\":\"NONE\",\"by\":\"COACH\"}".formatted(outcome)));
+                    "shot.noted",
+                    "{\"shot\":\"%s\",\"note\":\"CHOICE_RIGHT\",\"on\":true}"
+                            .formatted(
+                                    StartedServer.JSON.readTree(keyed).get("id").asString())));
         }
         waiting.add(device.event("rally.ended", "{\"how\":\"ERROR\",\"by\":\"PARTNER\"}"));
         waiting.add(device.closed());
