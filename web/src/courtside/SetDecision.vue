@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import type { Drill, PassReport, SetView, Verdict } from '@/shared/api'
 import PassSteps from '@/shared/PassSteps.vue'
 import { levelOf } from '@/shared/sentences'
+import PatternOthers from './PatternOthers.vue'
 import SetVerdict from './SetVerdict.vue'
 
 /** What a closed set says, and what to do about it. */
@@ -75,6 +76,13 @@ const top = computed(() => props.level === props.drill.levels.length)
         </v-btn>
       </template>
     </div>
+    <PatternOthers
+      v-if="pattern"
+      :pattern="pattern"
+      :set="set"
+      :as="set.as"
+      :both-sides="false"
+    />
     <PassSteps v-if="report && pattern" :report="report" :pattern="pattern" :target="rung.target" />
     <div class="actions">
       <v-btn

@@ -276,6 +276,8 @@ class PatternsTest {
         assertThat(next).hasText("B: lift to rear left");
         own(hands, court, "n", 2.4, 1);
         assertThat(page.getByTestId("passes")).containsText("0 broken · 1 ended by others");
+        hands.close(court);
+        assertThat(roles).containsText("B: 1 of 2 held · B wants 8 of 10: open");
         court.sent();
         JsonNode set = ChartingTest.storedSet(hall, court);
         assertThat(set.at("/shots/1/hitter").asString()).isEqualTo("PARTNER");
