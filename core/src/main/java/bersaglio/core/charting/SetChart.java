@@ -10,7 +10,6 @@ import bersaglio.core.charting.SharedEvent.CountSet;
 import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
-import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
 import bersaglio.core.pattern.Asked;
@@ -136,7 +135,11 @@ public final class SetChart implements RunState.Chart {
     }
 
     private boolean isOfRallies() {
-        return drill.orElseThrow(SetChart::notOpened).level(level).goal() instanceof Rally;
+        return drill.orElseThrow(SetChart::notOpened)
+                .level(level)
+                .goal()
+                .rallies()
+                .isPresent();
     }
 
     void contact(Role by) {

@@ -4,7 +4,6 @@ import bersaglio.core.court.Point;
 import bersaglio.core.drill.CountUnit;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
-import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Rally;
 import bersaglio.core.goal.Start;
 import bersaglio.core.goal.Step;
@@ -117,8 +116,7 @@ final class SetReplay {
     }
 
     private Rally rallyGoal() {
-        Goal goal = asked.rung().goal();
-        return goal instanceof Rally rally ? rally : NO_GOAL;
+        return asked.rung().goal().rallies().orElse(NO_GOAL);
     }
 
     void take(LoggedShot shot) {

@@ -1,6 +1,5 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.goal.Rally;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Shot;
 import java.util.ArrayList;
@@ -25,7 +24,7 @@ public record Volume(String player, int balls) {
                 together++;
             }
         }
-        if (set.task().drill().level(set.task().level()).goal() instanceof Rally) {
+        if (set.task().asked().goal().rallies().isPresent()) {
             // A rally alone is with whoever feeds: half of its contacts are the player's.
             int hitters = Math.max(2, players.size());
             share(balls, (int) contacts, hitters);

@@ -108,7 +108,10 @@ public sealed interface Ramp {
 
         @Override
         public Optional<Level> after(Level level) {
-            return level.goal().longerBy(factor).map(level::asking);
+            return level.goal()
+                    .rallies()
+                    .map(rally -> rally.of((int) Math.max(rally.length() + 1, Math.round(rally.length() * factor))))
+                    .map(level::asking);
         }
     }
 }

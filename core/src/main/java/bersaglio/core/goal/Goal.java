@@ -87,8 +87,8 @@ public sealed interface Goal
         return Optional.empty();
     }
 
-    /** The same goal of rallies so many times as long, and longer by one at least; nothing where it is of no rallies. */
-    default Optional<Goal> longerBy(double factor) {
+    /** The rallies that it is of; nothing where what it asks for is something else. */
+    default Optional<Rally> rallies() {
         return Optional.empty();
     }
 

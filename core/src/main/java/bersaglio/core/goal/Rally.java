@@ -63,8 +63,8 @@ public record Rally(
     }
 
     @Override
-    public Optional<Goal> longerBy(double factor) {
-        return Optional.of(of((int) Math.max(length + 1, Math.round(length * factor))));
+    public Optional<Rally> rallies() {
+        return Optional.of(this);
     }
 
     @Override
