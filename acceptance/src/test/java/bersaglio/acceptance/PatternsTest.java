@@ -22,7 +22,7 @@ class PatternsTest {
     /** Whole, broken at the drop or at the clear, ended by the partner after the drop. */
     private static final String TWELVE = "W W C P W C W D C W P C";
 
-    private static final String FOR_TWO = "drops-and-lifts-for-two-1";
+    private static final String FOR_TWO = "lifts-for-two-1";
 
     private int touches;
 

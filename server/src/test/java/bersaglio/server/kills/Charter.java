@@ -22,7 +22,7 @@ final class Charter {
     private static final int MOST_AT_ONCE = 12;
     private static final int SHOTS_A_SET = 14;
     private static final String RALLIES = "front-zone-rally-1";
-    private static final String PATTERN = "drops-and-lifts-for-two-1";
+    private static final String PATTERN = "lifts-for-two-1";
 
     private final String id = Device.newId();
     private final String player = Device.newId();
