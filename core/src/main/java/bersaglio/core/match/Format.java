@@ -1,0 +1,51 @@
+package bersaglio.core.match;
+
+import bersaglio.core.court.Sport;
+import bersaglio.core.problem.Check;
+import java.util.Optional;
+
+/**
+ * How a match is scored, as data: from points to games or sets, and from these to the match.
+ *
+ * @param points   of a game
+ * @param games    that make a set, in a sport where they do
+ * @param wins     sets, or games where these make no set, that win the match
+ * @param decider  points of the last one, where it is played otherwise
+ * @param service  who serves
+ * @param ends     when the teams change ends
+ * @param interval points of a team at which a game is interrupted for a minute; 0 for never
+ */
+public record Format(
+        String id,
+        Sport sport,
+        boolean doubles,
+        Counting points,
+        Optional<Games> games,
+        int wins,
+        Optional<Counting> decider,
+        Service service,
+        Ends ends,
+        int interval) {
+
+    public Format {
+        Check.requireId("id", id);
+        Check.requireBetween("wins", wins, 1, 5);
+        Check.requireBetween("interval", interval, 0, 100);
+    }
+
+    /** The same for pairs. */
+    public Format forPairs(String otherId) {
+        return new Format(otherId, sport, true, points, games, wins, decider, service, ends, interval);
+    }
+
+    /** The same, won by so many. */
+    public Format wonBy(String otherId, int sets) {
+        return new Format(otherId, sport, doubles, points, games, sets, decider, service, ends, interval);
+    }
+
+    /** The match before its first rally; the team that serves first is tossed for. */
+    public MatchState begin(Team server) {
+        Opening opening = service instanceof SideOut ? SideOut.begin(server) : Opening.by(server);
+        return MatchState.before(this, opening);
+    }
+}
