@@ -39,10 +39,10 @@ export function useCalls(charted: ReturnType<typeof useSet>, { pattern, as, expe
     }
   }
 
-  /** The shots so far: each of them asks for a call of its own. */
+  /** The player's shots so far: each of them asks for a call of its own, and what another hits puts none off. */
   const upTo = computed(() => charted.set.value && [
-    settings.callsSteps, charted.set.value.shots.length, charted.set.value.passes?.now.length, expected.value.join(), !!asked.value,
-    charted.set.value.closed,
+    settings.callsSteps, charted.set.value.shots.filter(({ hitter }) => !hitter).length, charted.set.value.passes?.now.length,
+    expected.value.join(), !!asked.value, charted.set.value.closed,
   ].join(' '))
   watch(upTo, () => {
     stop()
