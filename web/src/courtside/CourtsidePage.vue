@@ -57,8 +57,8 @@ const surface = computed(() => court.value && stage.value && surfaceOf(court.val
 const ready = ref<Promise<unknown>>(new Promise(() => undefined))
 const hand = useCharting(charted, {
   rung, onSurface, ready, zones: () => stage.value?.zones ?? [], stages: () => stages.value.length,
-  // A pass is one turn's ball, whatever shots it has.
-  logged: (shot) => set.value?.passes?.now.length ? undefined : emit('ball', props.player, shot),
+  // A pass is one turn's ball, whatever shots it has and whoever hits them.
+  logged: (shot) => set.value?.passes?.now.length || hand.ballOf(shot)?.hitter ? undefined : emit('ball', props.player, shot),
 }, feedback)
 const { chosenId, locked, log, logKey } = hand
 const live = useLive(charted, () => rung.value, hand.enter, feedback)

@@ -252,6 +252,10 @@ class PatternsTest {
         court.ready().key("0");
         assertThat(hitter).hasText("Prima");
         court.ready().shows("1 of 1");
+        // B begins this pattern; what B hits is no ball of the turn.
+        court.press("Chart both sides").key("2");
+        assertThat(page.getByTestId("next-step")).hasText("A: drop to net left");
+        assertThat(hitter).hasText("Prima");
     }
 
     @ParameterizedTest
