@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicBoolean;
 import tools.jackson.databind.JsonNode;
 
@@ -59,10 +60,15 @@ final class Charter {
         return known;
     }
 
-    void chart(int port, AtomicBoolean goOn) throws InterruptedException {
+    /** @param something counted down at each event that is acknowledged */
+    void chart(int port, AtomicBoolean goOn, CountDownLatch something) throws InterruptedException {
         while (goOn.get()) {
+            int before = acknowledged.size();
             if (!send(port)) {
                 return;
+            }
+            for (int i = before; i < acknowledged.size(); i++) {
+                something.countDown();
             }
         }
     }

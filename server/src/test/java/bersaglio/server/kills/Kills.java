@@ -16,10 +16,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 
@@ -37,6 +39,8 @@ public final class Kills {
     private static final int CLIENTS = 8;
     private static final int SESSIONS = 3;
     private static final int LONGEST_TRAFFIC = 2200;
+    private static final int FEWEST_IN_TRAFFIC = 24;
+    private static final int LONGEST_WAIT = 20;
     private static final int RESULTS_EVERY = 25;
     private static final int FRESH_CLUB_EVERY = 120;
     private static final int OLD_SETS = 150;
@@ -151,12 +155,13 @@ public final class Kills {
         int port = server.port();
         longestStart = Duration.between(asked, Instant.now());
         AtomicBoolean goOn = new AtomicBoolean(true);
+        CountDownLatch something = new CountDownLatch(FEWEST_IN_TRAFFIC);
         ExecutorService devices = Executors.newFixedThreadPool(CLIENTS + 1);
         try {
             List<Future<?>> charting = new ArrayList<>();
             for (Charter charter : charters) {
                 charting.add(devices.submit(() -> {
-                    charter.chart(port, goOn);
+                    charter.chart(port, goOn, something);
                     return null;
                 }));
             }
@@ -164,6 +169,8 @@ public final class Kills {
                 charting.add(devices.submit(() -> Commands.run(
                         List.of("backup", data.resolve("beside.zip").toString(), data.toString()), text -> {})));
             }
+            // However slow the machine: a kill before anything was acknowledged shows nothing that a start does not.
+            something.await(LONGEST_WAIT, TimeUnit.SECONDS);
             pause(random.nextInt(LONGEST_TRAFFIC));
             server.killAndWait();
             goOn.set(false);
