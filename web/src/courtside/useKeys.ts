@@ -15,7 +15,7 @@ export function useKeys(actions: KeyActions, standpoint: () => Standpoint, facin
   const settings = useSettings()
 
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (!active() || event.repeat || event.altKey || isTyping(event)) {
+    if (!active() || event.defaultPrevented || event.repeat || event.altKey || isTyping(event)) {
       return
     }
     if (act(event)) {

@@ -256,6 +256,11 @@ class PatternsTest {
         court.press("Chart both sides").key("2");
         assertThat(page.getByTestId("next-step")).hasText("A: drop to net left");
         assertThat(hitter).hasText("Prima");
+        // The key that ends a turn is no ball of who comes next, whose page is there since the first round.
+        court.key("0");
+        assertThat(hitter).hasText("Seconda");
+        court.ready().shows("0 of 1");
+        assertThat(page.getByTestId("passes")).hasText("0 whole · 1 broken · 0 ended by others");
     }
 
     @ParameterizedTest
