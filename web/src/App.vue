@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiTarget } from '@mdi/js'
+import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiScoreboardOutline, mdiTarget } from '@mdi/js'
 import { computed, onMounted, ref, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
@@ -24,6 +24,7 @@ const places = computed(() => [
   { to: '/', icon: mdiCalendarToday, word: t('app.today') },
   { to: onCourt.path, icon: mdiTarget, word: t('app.courtside') },
   { to: '/drills', icon: mdiClipboardTextOutline, word: t('app.drills') },
+  { to: '/matches', icon: mdiScoreboardOutline, word: t('app.matches') },
   { to: '/players', icon: mdiAccountMultiple, word: t('app.players') },
 ])
 

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, effectScope, nextTick, ref, shallowRef } from 'vue'
 import { useCalls } from '@/courtside/useCalls'
-import type { useSet } from '@/courtside/useSet'
+import type { Charted } from '@/courtside/useSet'
 import type { Pattern } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 
@@ -29,9 +29,9 @@ describe('calls ahead of a step that leaves several ways', () => {
 
   it('come so long after the own shot, whatever another hits meanwhile', async () => {
     const stub = {
-      set, watching: ref(false), callAfter: () => 2000,
-      callStep: (step: number, way: object) => called.push({ step, ...way }),
-    } as unknown as ReturnType<typeof useSet>
+      set, run: { watching: ref(false) }, says: { callAfter: () => 2000 },
+      entries: { callStep: (step: number, way: object) => called.push({ step, ...way }) },
+    } as unknown as Charted
     scope.run(() => useCalls(stub, {
       pattern: computed(() => PATTERN), as: computed(() => 'A' as const), expected: computed(() => [2]),
       enter: (write) => Promise.resolve(void write()), cue: () => undefined, isActive: () => true,

@@ -1,6 +1,7 @@
 import {
-  api, type Club, type ClubList, type Contacts, type Drill, type Forecast, type GroupLine, type GroupView, type KeptTarget, type Ledger,
-  type LevelPasses, type LevelRallies, type ListedDrill, type OpenQueue, type PlayerPageView, type PlayerRecord, type Session, type Squad,
+  api, type ChartEvent, type Club, type ClubList, type Contacts, type Drill, type Forecast, type GroupLine, type GroupView,
+  type KeptTactic, type KeptTarget, type Ledger, type LevelPasses, type LevelRallies, type ListedDrill, type MatchLine,
+  type OpenQueue, type PlacementTally, type PlayerPageView, type PlayerRecord, type Session, type Squad, type TacticRule,
   type Today, type ZoneReport,
 } from '@/shared/api'
 import { seenClubDays, seenServerTime } from '@/shared/clock'
@@ -181,4 +182,35 @@ export function askTargets(): Promise<Asked<KeptTarget[]>> {
 export async function askQueues(drill: string): Promise<OpenQueue[]> {
   const asked = await api.GET('/api/drills/{drill}/queues', { params: { path: { drill } } }).catch(() => undefined)
   return asked?.data ?? []
+}
+
+/** A run as the server has it; nothing while it cannot be asked. */
+export async function runOnServer(run: string): Promise<ChartEvent[] | undefined> {
+  const answer = await api.GET('/api/runs/{run}', { params: { path: { run } } }).catch(() => undefined)
+  return answer?.data?.events
+}
+
+/** The latest matches. */
+export function askMatches(): Promise<Asked<MatchLine[]>> {
+  return ask('matches', () => api.GET('/api/matches'))
+}
+
+export function askMatchesOf(player: string): Promise<Asked<MatchLine[]>> {
+  return ask(`matches.${player}`, () => api.GET('/api/players/{player}/matches', { params: { path: { player } } }))
+}
+
+/** What a player's placements came to against an opponent, in all matches but one. */
+export function askPlacements(player: string, against: string, but: string): Promise<Asked<PlacementTally[]>> {
+  return ask(`placements.${player}.${against}.${but}`, () =>
+    api.GET('/api/players/{player}/placements/{against}', { params: { path: { player, against }, query: { but } } }))
+}
+
+/** The tactical rules of the club, and those that are ready. */
+export function askTactics(): Promise<Asked<TacticRule[]>> {
+  return ask('tactics', () => api.GET('/api/tactics'))
+}
+
+/** How a player kept them in the latest matches. */
+export function askKeptTactics(player: string): Promise<Asked<KeptTactic[]>> {
+  return ask(`tactics.${player}`, () => api.GET('/api/players/{player}/tactics', { params: { path: { player } } }))
 }

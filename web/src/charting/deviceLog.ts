@@ -28,6 +28,9 @@ export const aboutSets = (player: string, drill: string): About => ['set', playe
 /** One group, which nothing else bears on. */
 export const aboutGroup = (run: string): About => ['group', run]
 
+/** One match, which nothing else bears on. */
+export const aboutMatch = (run: string): About => ['match', run]
+
 /** An event with what its run is about. */
 export interface Entry { event: NewEvent, about: About }
 

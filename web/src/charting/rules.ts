@@ -1,5 +1,7 @@
 import type {
-  Actor, Advice, ChartEvent, Drill, From, GroupView, Hand, Laid, Lying, PassReport, Problem, Ruling, Said, SetLine, SetView, Shot, Stance, TargetSet,
+  Actor, Advice, ChartEvent, Drill, Format, From, GroupView, Hand, Laid, Lying, MatchReview, MatchView, PassReport,
+  PlacementTally, Problem, Ruling, Said, SetLine, SetView, Shot, Sport, Stance, TacticCheck,
+  TargetSet, Team,
   Verdict,
 } from '@/shared/api'
 import { clubDays } from '@/shared/clock'
@@ -143,7 +145,36 @@ export async function loadRules() {
     }
   }
 
-  return { standing, lying, preview, queue, group, groupCall, chart }
+  /** The chart of one match; every call is answered at once, from this device. */
+  function match() {
+    const chart = rules.match()
+    let story: MatchView['story'] = []
+    return {
+      append(events: ChartEvent | ChartEvent[]): MatchView | { problem: RulesProblem } {
+        const seen: { fromStep: number, match: MatchView } | { problem: RulesProblem } = JSON.parse(chart.append(JSON.stringify(events)))
+        if ('problem' in seen) {
+          return seen
+        }
+        story = [...story.slice(0, seen.fromStep), ...seen.match.story]
+        return { ...seen.match, story }
+      },
+      /** What the next shot would be that comes down at a place, seen by who hits it. */
+      where: (place: Place): { ruling: Ruling, spot: number } => JSON.parse(chart.where(place.x, place.y)),
+      /** @param player of the team, from 0; -1 for all of it */
+      review: (team: Team, player: number, earlier: PlacementTally[]): MatchReview =>
+        JSON.parse(chart.review(team, player, JSON.stringify(earlier))),
+      /** A tactical rule held against what was charted. */
+      check: (words: string, team: Team): Or<{ check: TacticCheck }> => JSON.parse(chart.check(words, team)),
+    }
+  }
+
+  const formats = (): Format[] => JSON.parse(rules.formats())
+
+  /** A tactical rule as it is kept, or what is wrong with it. */
+  const tactic = (words: string, sport: Sport): Or<{ words: string }> => JSON.parse(rules.tactic(words, sport))
+  const strokes = (): Record<Sport, string[]> => JSON.parse(rules.strokes())
+
+  return { standing, lying, preview, queue, group, groupCall, chart, match, formats, strokes, tactic }
 }
 
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */
@@ -156,4 +187,5 @@ export async function loadJudge() {
 }
 
 export type LoadedRules = Awaited<ReturnType<typeof loadRules>>
+export type MatchChart = ReturnType<LoadedRules['match']>
 export type Chart = ReturnType<LoadedRules['chart']>

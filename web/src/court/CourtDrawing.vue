@@ -116,6 +116,10 @@ function placeOf(event: PointerEvent): Place | undefined {
 function onDown(event: PointerEvent) {
   const place = placeOf(event)
   if (props.live && place && event.isPrimary && event.button === 0) {
+    // A touch makes no mouse event here, so that a field would keep its open list over the court.
+    if (document.activeElement instanceof HTMLInputElement) {
+      document.activeElement.blur()
+    }
     svg.value?.setPointerCapture(event.pointerId)
     emit('touch', place, event)
   }

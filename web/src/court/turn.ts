@@ -61,8 +61,10 @@ export function sideOfArrow(key: string, from: Standpoint, facing = false): Side
   return y < 0 ? 'SHORT' : 'DEEP'
 }
 
-/** An area as it lies for who hits from the other side: by half a turn about the middle of the net line. */
+/** A place as it is for who hits from the other side: by half a turn about the middle of the net line. */
+export const acrossTheNet = ({ x, y }: Place): Place => ({ x: -x, y: -y })
+
 export function turnedHalf({ bounds, middle }: { bounds: Area, middle: Place }): { bounds: Area, middle: Place } {
   const { left, right, near, far } = bounds
-  return { bounds: { left: -right, right: -left, near: -far, far: -near }, middle: { x: -middle.x, y: -middle.y } }
+  return { bounds: { left: -right, right: -left, near: -far, far: -near }, middle: acrossTheNet(middle) }
 }

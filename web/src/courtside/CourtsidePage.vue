@@ -154,7 +154,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         :hits-alone="rung.hitsAlone"
         :full="!!set?.closed || !!set?.count.full"
         @row="hand.logRow($event)"
-        @count="(hits, balls) => log(() => charted.countHits(hits, balls, settings.caller, settings.standpoint))"
+        @count="(hits, balls) => log(() => charted.entries.countHits(hits, balls, settings.caller, settings.standpoint))"
       />
       <CourtDrawing
         v-else-if="surface && stage && practised && person"
@@ -176,7 +176,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         <OpponentMarks :stance="stance" />
       </CourtDrawing>
       <p v-if="stages.length > 1 && way === 'COURT'" class="stage" data-test="stage">
-        {{ t('courtside.stage', { number: charted.onTheWay.value.length + 1, stages: stages.length, surface: t(`plane.${stage?.plane}`) }) }}
+        {{ t('courtside.stage', { number: charted.ball.onTheWay.value.length + 1, stages: stages.length, surface: t(`plane.${stage?.plane}`) }) }}
       </p>
       <button v-if="locked" class="lock" type="button" @click="locked = false">{{ t('courtside.locked') }}</button>
       <CourtCorner
@@ -198,9 +198,9 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         {{ t(`court.standpoint.${settings.standpoint}`) }}
         <span class="grain" data-test="grain">{{ t(`grain.${way}`) }}</span>
       </p>
-      <div v-if="charted.watching.value" class="watching" role="status" data-test="watching">
+      <div v-if="charted.run.watching.value" class="watching" role="status" data-test="watching">
         <p>{{ t('pen.watching') }}</p>
-        <v-btn color="primary" variant="flat" size="large" @click="charted.takeOver()">{{ t('pen.takeOver') }}</v-btn>
+        <v-btn color="primary" variant="flat" size="large" @click="charted.run.takeOver()">{{ t('pen.takeOver') }}</v-btn>
       </div>
       <p v-if="touches.ignored.value" :key="touches.ignored.value" class="ignored">{{ t('courtside.ignored') }}</p>
     </section>
@@ -231,7 +231,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         @track="(to) => ready = ready.then(() => charted.onTrack(to))"
         @next="ready = hand.next()"
       />
-      <p v-if="charted.tookPen.value && !charted.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
+      <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
     </aside>
     <ShotStrip
       v-model:chosen="chosenId"

@@ -9,14 +9,14 @@ import type { Logged } from './entries'
 import PatternOthers from './PatternOthers.vue'
 import StrokeChoice from './StrokeChoice.vue'
 import type { PatternNow } from './usePattern'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 /** The pass that is on: which shot is next, how others end it, and where passes break, once that is sure. */
 const props = defineProps<{
   level: Level
   set: SetView | undefined
   now: PatternNow
-  charted: ReturnType<typeof useSet>
+  charted: Charted
   chosen: Shot | undefined
 }>()
 const emit = defineEmits<{ enter: [write: () => Logged] }>()
@@ -37,7 +37,7 @@ const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
 // Told only when a pass is over, and after what was touched is painted: no touch waits for it.
 watchDebounced(passes, (count) => {
-  weakest.value = count > 0 ? props.charted.passReport()?.weakest : undefined
+  weakest.value = count > 0 ? props.charted.says.passReport()?.weakest : undefined
 }, { immediate: true, debounce: 120 })
 const breaks = computed(() => {
   const step = weakest.value === undefined ? undefined : steps.value[weakest.value]
@@ -65,7 +65,7 @@ const breaks = computed(() => {
       :shot="struck"
       :strokes="now.strokesOf(struck)"
       :closed="!set || set.closed"
-      @stroke="(shot, stroke) => emit('enter', () => charted.stroke(shot, stroke))"
+      @stroke="(shot, stroke) => emit('enter', () => charted.entries.stroke(shot, stroke))"
     />
     <PatternOthers
       v-if="pattern"

@@ -21,12 +21,12 @@ import PatternFace from './PatternFace.vue'
 import type { useCharting } from './useCharting'
 import type { Live } from './useLive'
 import type { PatternNow } from './usePattern'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 /** The margin beside the court: who, what, the count, and at the close what it says and what to do about it. */
 const props = defineProps<{
   drill: Drill
-  charted: ReturnType<typeof useSet>
+  charted: Charted
   hand: ReturnType<typeof useCharting>
   live: Live
   pattern: PatternNow
@@ -113,7 +113,7 @@ const parts = computed(() => {
         :set="set"
         :verdict="verdict"
         :decided="hand.decided.value"
-        :report="charted.passReport()"
+        :report="charted.says.passReport()"
         @move="hand.move"
         @next="emit('next')"
         @reopen="hand.reopen"
@@ -126,9 +126,9 @@ const parts = computed(() => {
         :shot="noted"
         :graded="chosen?.shot ?? (pattern.isDead.value ? pattern.lastOwn.value : undefined)"
         :watch-point="drill.design.watchPoint"
-        @note="(shot, note, on) => hand.enter(() => charted.note(shot, note, on))"
+        @note="(shot, note, on) => hand.enter(() => charted.entries.note(shot, note, on))"
       />
-      <SetFacts :level="rung" :set="set" :tries="charted.tries.value" :best="charted.standing.value?.best" />
+      <SetFacts :level="rung" :set="set" :tries="charted.rung.tries.value" :best="charted.rung.standing.value?.best" />
       <SetNotes
         :drill="drill"
         :level="rung"
@@ -147,14 +147,14 @@ const parts = computed(() => {
         :hand="who.player.hand"
         :lying="where.lying"
         :lay="hand.lay"
-        :conditions="charted.conditions.value"
+        :conditions="charted.conditions.conditions.value"
         :places="where.places"
         :place="where.place"
         @place="emit('place', $event)"
-        @under="charted.under"
+        @under="charted.conditions.under"
       />
       <template v-if="!set?.closed">
-        <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.fromHere" />
+        <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.says.fromHere" />
         <v-btn v-if="set?.trials && !verdict" variant="text" @click="hand.judge">{{ t('courtside.judge') }}</v-btn>
         <CallerSelect v-model="settings.caller" />
         <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
@@ -167,19 +167,19 @@ const parts = computed(() => {
         :close-shot="hand.closeShot.value"
         :on-surface="where.onSurface"
         :effect="asksEffect"
-        :already="charted.already.value"
+        :already="charted.says.already.value"
         @call="hand.call"
       />
       <SetFoot
         v-model:count-is="countIs"
         class="foot"
         :set="set"
-        :over="!!charted.already.value || !!set && set.standing !== 'OPEN'"
+        :over="!!charted.says.already.value || !!set && set.standing !== 'OPEN'"
         :names="who.names"
         :parts="parts"
         @pause="hand.pause"
         @close="hand.closeOrNext"
-        @count="hand.enter(() => charted.countIs($event, settings.standpoint))"
+        @count="hand.enter(() => charted.entries.countIs($event, settings.standpoint))"
       />
     </template>
   </div>

@@ -8,11 +8,10 @@ import { useGoals } from '@/shared/goals'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import { asOf } from './opening'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 import { vCursor } from '@/shared/cursor'
 
 /** What only some drills ask of a set: which wing, hand or side, the range first, what misses owe. */
-type Charted = ReturnType<typeof useSet>
 const props = defineProps<{
   drill: Drill
   level: Level
@@ -25,7 +24,7 @@ const emit = defineEmits<{ enter: [write: () => Logged], track: [track: string] 
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const tracks = computed(() => props.drill.tracks.map((value) => ({ value, title: trackWords(value) })))
-const track = computed(() => props.set?.track ?? props.charted.conditions.value.track ?? '')
+const track = computed(() => props.set?.track ?? props.charted.conditions.conditions.value.track ?? '')
 const findsRange = computed(() => props.drill.design.rangeFinding === 'UNTIL_THE_COACH_SAYS')
 const scoring = computed(() => props.set?.count.scoring ?? !findsRange.value)
 const settings = useSettings()
@@ -36,7 +35,7 @@ const fresh = computed(() => !props.set?.shots.length)
 function call() {
   if (called.value !== undefined && Number.isInteger(called.value)) {
     const number = called.value
-    emit('enter', () => props.charted.callNumber(number, settings.standpoint))
+    emit('enter', () => props.charted.entries.callNumber(number, settings.standpoint))
     calling.value = false
   }
 }
@@ -46,16 +45,16 @@ const others = computed(() => props.players
   .filter((one) => one.id !== props.charted.playerId())
   .map((one) => ({ value: one.id, title: one.name })))
 
-const heldAt = computed(() => props.charted.conditions.value.heldAt)
+const heldAt = computed(() => props.charted.conditions.conditions.value.heldAt)
 /** Places in the pattern that a player can take. */
 const roles = computed(() => props.level.first.filter(({ by }) => by !== 'FEEDER').map(({ by }) => ({ value: by, title: by })))
 const date = computed({
   get: () => clubDate(heldAt.value ?? clubTime()),
-  set: (given) => given && props.charted.under({ heldAt: noonOf(given) }),
+  set: (given) => given && props.charted.conditions.under({ heldAt: noonOf(given) }),
 })
 
 function playWith(partners: string[]) {
-  props.charted.under({ partners: partners.slice(0, mostOthers.value) })
+  props.charted.conditions.under({ partners: partners.slice(0, mostOthers.value) })
 }
 const owed = computed(() => props.set?.count.owed ?? 0)
 </script>
@@ -73,11 +72,11 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="track" class="small">{{ trackWords(track) }}</p>
     <v-select
       v-if="!set && roles.length > 1"
-      :model-value="asOf(charted.conditions.value, level) as Exclude<Actor, 'FEEDER'>"
+      :model-value="asOf(charted.conditions.conditions.value, level) as Exclude<Actor, 'FEEDER'>"
       :label="t('pattern.as', { name: names[0] ?? '' })"
       :items="roles"
       hide-details
-      @update:model-value="$event && charted.under({ as: $event })"
+      @update:model-value="$event && charted.conditions.under({ as: $event })"
     />
     <v-text-field
       v-if="!set && heldAt !== undefined"
@@ -90,7 +89,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="set?.enteredLater" class="small" data-test="paper">{{ t('after.later', { date: asDay(set.heldAt) }) }}</p>
     <v-autocomplete
       v-if="!set && mostOthers > 0"
-      :model-value="charted.conditions.value.partners ?? []"
+      :model-value="charted.conditions.conditions.value.partners ?? []"
       :label="t('count.with')"
       :items="others"
       multiple
@@ -103,7 +102,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
     <p v-else-if="set?.partners.length" class="small" data-test="with">{{ t('count.withNames', { names: names.join(', ') }) }}</p>
     <template v-if="findsRange && !scoring && !set?.closed">
       <p class="small">{{ t('count.range') }}</p>
-      <v-btn @click="emit('enter', () => charted.startScoring(settings.standpoint))">{{ t('count.startScoring') }}</v-btn>
+      <v-btn @click="emit('enter', () => charted.entries.startScoring(settings.standpoint))">{{ t('count.startScoring') }}</v-btn>
     </template>
     <p v-if="set?.count.called !== undefined" class="small" data-test="called">{{ t('count.called', { count: set.count.called }) }}</p>
     <form v-else-if="fresh && calling" class="call" @submit.prevent="call">
@@ -119,7 +118,7 @@ const owed = computed(() => props.set?.count.owed ?? 0)
       <v-btn type="submit">{{ t('count.callIt') }}</v-btn>
     </form>
     <v-btn v-else-if="fresh && !set?.closed" variant="text" @click="calling = true">{{ t('count.call') }}</v-btn>
-    <v-btn v-if="owed > 0" @click="emit('enter', () => charted.payOwed(owed))">{{ t('count.pay', { count: owed }, owed) }}</v-btn>
+    <v-btn v-if="owed > 0" @click="emit('enter', () => charted.entries.payOwed(owed))">{{ t('count.pay', { count: owed }, owed) }}</v-btn>
   </div>
 </template>
 

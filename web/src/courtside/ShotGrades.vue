@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 import type { Note } from './entries'
+import NoteButtons from './NoteButtons.vue'
 
 /** Choice and execution of a shot, graded apart, and where an own error came from: never filled in, never in the way. */
 const props = defineProps<{ shot: Shot }>()
@@ -31,16 +32,7 @@ const sorts = computed<{ sort: string, notes: Note[] }[]>(() => [
     <template v-if="settings.grades">
       <div v-for="{ sort, notes } in sorts" :key="sort" role="group" :aria-label="t(`note.sort.${sort}`)">
         <p class="soft">{{ t(`note.sort.${sort}`) }}</p>
-        <v-btn
-          v-for="note in notes"
-          :key="note"
-          size="small"
-          :variant="shot.notes.includes(note) ? 'flat' : 'outlined'"
-          :aria-pressed="shot.notes.includes(note)"
-          @click="emit('note', note, !shot.notes.includes(note))"
-        >
-          {{ t(`note.${note}`) }}
-        </v-btn>
+        <NoteButtons :shot="shot" :notes="notes" @note="(note, on) => emit('note', note, on)" />
       </div>
     </template>
   </section>
@@ -63,7 +55,7 @@ p {
   font-size: 14px;
 }
 
-.grades :deep(.v-btn) {
+.grades > :deep(.v-btn) {
   min-height: 48px;
 }
 </style>

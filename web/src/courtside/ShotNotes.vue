@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
 import type { Note } from './entries'
+import NoteButtons from './NoteButtons.vue'
 import ShotGrades from './ShotGrades.vue'
 
 /** What can be marked on a shot besides its outcome, each by one touch. */
@@ -23,16 +24,7 @@ const notes = computed<Note[]>(() => [
 <template>
   <div class="notes" role="group" :aria-label="t('note.label')">
     <p v-if="watchPoint" class="soft small">{{ t('note.watch', { words: watchPoint }) }}</p>
-    <v-btn
-      v-for="note in notes"
-      :key="note"
-      size="small"
-      :variant="shot.notes.includes(note) ? 'flat' : 'outlined'"
-      :aria-pressed="shot.notes.includes(note)"
-      @click="emit('note', shot.id, note, !shot.notes.includes(note))"
-    >
-      {{ t(`note.${note}`) }}
-    </v-btn>
+    <NoteButtons :shot="shot" :notes="notes" @note="(note, on) => emit('note', shot.id, note, on)" />
     <ShotGrades v-if="graded" :shot="graded" @note="(note, on) => emit('note', graded!.id, note, on)" />
   </div>
 </template>
@@ -46,10 +38,6 @@ const notes = computed<Note[]>(() => [
 
 .notes p {
   width: 100%;
-}
-
-.notes :deep(.v-btn) {
-  min-height: 48px;
 }
 
 .small {

@@ -5,11 +5,11 @@ import type { KeyActions } from './useKeys'
 import type { Live } from './useLive'
 import type { PatternNow } from './usePattern'
 import { keysOfRally } from './useRally'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 import type { Way } from './ways'
 
 interface Court {
-  charted: ReturnType<typeof useSet>
+  charted: Charted
   hand: ReturnType<typeof useCharting>
   live: Live
   pattern: PatternNow

@@ -1,7 +1,7 @@
 import { aboutSets, of } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import type { Conditions, LoadedRules } from '@/charting/rules'
-import { api, type Actor, type ChartEvent, type Drill, type From, type Level, type PlaceVersion, type Player, type Standpoint } from '@/shared/api'
+import type { Actor, Drill, From, Level, PlaceVersion, Player, Standpoint } from '@/shared/api'
 import { clubDate, clubTime } from '@/shared/clock'
 import { levelOf } from '@/shared/sentences'
 
@@ -18,10 +18,6 @@ export interface Opening {
 /** A side of its own is the side that is hit from. */
 export function sideOf(track: string): From | undefined {
   return track.includes('FROM_LEFT') ? 'LEFT' : track.includes('FROM_RIGHT') ? 'RIGHT' : undefined
-}
-
-export function hasWaiting(all: { fate: string }[]): boolean {
-  return all.some((kept) => kept.fate === 'waiting')
 }
 
 export function toTheMillimetre(metres: number): number {
@@ -74,25 +70,5 @@ export function openedWith({ player, drill, level, standpoint, conditions, place
   }
 }
 
-/** A run as the server has it; nothing while it cannot be asked. */
-export async function runOnServer(run: string): Promise<ChartEvent[] | undefined> {
-  const answer = await api.GET('/api/runs/{run}', { params: { path: { run } } }).catch(() => undefined)
-  return answer?.data?.events
-}
-
 /** The player's place in the pattern: as it was chosen, else the first of those who can be charted. */
 export const asOf = ({ as }: Conditions, rung: Level | undefined): Actor => as ?? rung?.first[0]?.by ?? 'A'
-
-/** Milliseconds since a set was opened, by a clock that nobody sets. */
-export function setClock() {
-  let tick = 0
-  return {
-    begin: () => {
-      tick = performance.now()
-    },
-    goOn: (openedAt: number) => {
-      tick = performance.now() - (clubTime() - openedAt)
-    },
-    at: () => performance.now() - tick,
-  }
-}

@@ -1,7 +1,7 @@
 import { computed, watch, type ComputedRef } from 'vue'
 import type { Actor, Pattern, SetView } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 interface Seen {
   set: () => SetView | undefined
@@ -10,7 +10,7 @@ interface Seen {
 }
 
 /** Charting both sides of a pattern: whose shot is next, as the steps go. */
-export function useBothSides(charted: ReturnType<typeof useSet>, { set, pattern, as }: Seen) {
+export function useBothSides(charted: Charted, { set, pattern, as }: Seen) {
   const settings = useSettings()
   const isOn = computed(() => settings.bothSides && !!pattern.value)
   /** The next step, where another hits it and is charted too. */
@@ -20,7 +20,7 @@ export function useBothSides(charted: ReturnType<typeof useSet>, { set, pattern,
     return isOn.value && step && step.by !== as.value ? step : undefined
   })
   watch(theirs, (step) => {
-    charted.hitter.value = !step ? 'PLAYER' : step.by === 'FEEDER' ? 'FEEDER' : 'PARTNER'
+    charted.ball.hitter.value = !step ? 'PLAYER' : step.by === 'FEEDER' ? 'FEEDER' : 'PARTNER'
   }, { immediate: true, flush: 'sync' })
 
   return { isOn, theirs }

@@ -4,7 +4,7 @@ import type { Actor, Pattern } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 interface Seen {
   pattern: ComputedRef<Pattern | undefined>
@@ -17,15 +17,11 @@ interface Seen {
 }
 
 /** Calls "where next" and "change now": one of the ways that the player's next step leaves open, a set time before it. */
-export function useCalls(charted: ReturnType<typeof useSet>, { pattern, as, expected, enter, cue, isActive }: Seen) {
+export function useCalls(charted: Charted, { pattern, as, expected, enter, cue, isActive }: Seen) {
   const settings = useSettings()
   const open = computed(() => expected.value.flatMap((step) => (pattern.value?.steps[step]?.ways ?? []).map((way) => ({ step, way }))))
   const asked = computed(() => charted.set.value?.passes?.asked)
-  /** A change is called where the next step could have been the same again. */
-  const isChange = computed(() => {
-    const steps = pattern.value?.repeats?.filter(({ orFewer }) => orFewer).map(({ last }) => last + 1) ?? []
-    return !!asked.value && steps.includes(asked.value.step)
-  })
+  const isChange = computed(() => !!charted.set.value?.passes?.change)
   let timer: ReturnType<typeof setTimeout> | undefined
   const stop = () => clearTimeout(timer)
   tryOnScopeDispose(stop)
@@ -33,8 +29,8 @@ export function useCalls(charted: ReturnType<typeof useSet>, { pattern, as, expe
   function call() {
     const one = open.value[Math.floor(Math.random() * open.value.length)]
     const set = charted.set.value
-    if (one && set && !set.closed && !set.count.full && isActive() && !charted.watching.value) {
-      void enter(() => charted.callStep(one.step, { ...one.way }))
+    if (one && set && !set.closed && !set.count.full && isActive() && !charted.run.watching.value) {
+      void enter(() => charted.entries.callStep(one.step, { ...one.way }))
       cue('signal')
     }
   }
@@ -48,7 +44,7 @@ export function useCalls(charted: ReturnType<typeof useSet>, { pattern, as, expe
     stop()
     if (settings.callsSteps && open.value.length > 1 && !asked.value) {
       const underWay = !!charted.set.value?.passes?.now.length
-      timer = setTimeout(call, underWay ? charted.callAfter(Math.round(settings.callAhead * 1000)) : 0)
+      timer = setTimeout(call, underWay ? charted.says.callAfter(Math.round(settings.callAhead * 1000)) : 0)
     }
   })
 

@@ -8,7 +8,7 @@ import { useSettings } from '@/shared/settings'
 import type { Logged, Note } from './entries'
 import type { Cue } from './feedback'
 import { landingsOf } from './landings'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 interface Seen {
   rung: ComputedRef<Level | undefined>
@@ -21,7 +21,7 @@ interface Seen {
 }
 
 /** What a hand beside the court does to the set, answered by a word and a sound. */
-export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue: (cue: Cue) => void) {
+export function useCharting(charted: Charted, seen: Seen, cue: (cue: Cue) => void) {
   const { t } = useI18n()
   const { ruling } = useSentences()
   const goals = useGoals()
@@ -65,11 +65,11 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
 
   /** Another tab of this browser has the pen. */
   function isOnlyWatched(): boolean {
-    if (charted.watching.value) {
+    if (charted.run.watching.value) {
       cue('refused')
       said.value = t('pen.watching')
     }
-    return charted.watching.value
+    return charted.run.watching.value
   }
 
   async function log(write: () => Logged | undefined): Promise<boolean> {
@@ -86,12 +86,12 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     }
     chosenId.value = undefined
     if (set.value?.pausedSince !== undefined) {
-      charted.goOn()
+      charted.entries.goOn()
     }
     const logged = write()
     if (!logged) {
       cue('miss')
-      said.value = t('courtside.onTheWay', { count: charted.onTheWay.value.length, stages: seen.stages() })
+      said.value = t('courtside.onTheWay', { count: charted.ball.onTheWay.value.length, stages: seen.stages() })
       return false
     }
     settle(logged, (now) => t('courtside.said', { ruling: ruling(lastRuling(now), seen.onSurface.value), count: counted() }))
@@ -121,7 +121,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     charted.team.value = sideOf(charted.team.value)
   }
 
-  const logKey = (given: Ruling) => log(() => charted.key(given, settings.caller, settings.standpoint))
+  const logKey = (given: Ruling) => log(() => charted.ball.key(given, settings.caller, settings.standpoint))
   const { land, landInZone } = landingsOf(charted, log, settings)
 
   /** One by one; of a pattern they are its passes, of whose steps nothing is said. */
@@ -129,12 +129,12 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     const rung = seen.rung.value
     for (const one of row) {
       await (rung?.dials.pattern && rung.unit === 'PASS' && rung.hitsAlone
-        ? log(() => charted.countHits(Number(one), 1, settings.caller, settings.standpoint))
+        ? log(() => charted.entries.countHits(Number(one), 1, settings.caller, settings.standpoint))
         : logKey(plain(one === '1' ? 'HIT' : 'NOT_HIT')))
     }
   }
 
-  const call = (shot: string, given: Ruling) => isOnlyWatched() || settle(charted.call(shot, given),
+  const call = (shot: string, given: Ruling) => isOnlyWatched() || settle(charted.entries.call(shot, given),
     () => t('courtside.said', { ruling: ruling(given), count: counted() }))
   const takenBack = () => t('courtside.undone', { count: counted() })
 
@@ -144,17 +144,17 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     if (isOnlyWatched()) {
       return
     }
-    if (charted.onTheWay.value.length > 0) {
-      charted.forget()
+    if (charted.ball.onTheWay.value.length > 0) {
+      charted.ball.forget()
     } else if (!set.value?.closed) {
-      settle(charted.undo(), takenBack)
+      settle(charted.entries.undo(), takenBack)
     }
   }
 
   async function redo() {
     await seen.ready.value
     if (!isOnlyWatched() && !set.value?.closed) {
-      settle(charted.redo(), takenBack)
+      settle(charted.entries.redo(), takenBack)
     }
   }
 
@@ -203,7 +203,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     const shot = chosen.value?.shot ?? shots.value.at(-1)
     if (shot && !isOnlyWatched() && !set.value?.closed) {
       const on = !shot.notes.includes(what)
-      settle(charted.note(shot.id, what, on), () => t(on ? 'note.on' : 'note.off', { note: t(`note.${what}`) }))
+      settle(charted.entries.note(shot.id, what, on), () => t(on ? 'note.on' : 'note.off', { note: t(`note.${what}`) }))
     }
   }
 
@@ -211,13 +211,13 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
     await seen.ready.value
     const now = set.value
     if (now && !isOnlyWatched() && !now.closed) {
-      settle(now.pausedSince === undefined ? charted.pause() : charted.goOn(), (after) =>
+      settle(now.pausedSince === undefined ? charted.entries.pause() : charted.entries.goOn(), (after) =>
         t(after.pausedSince === undefined ? 'pause.over' : 'pause.on'))
     }
   }
 
   const ballOf = (id: string): Shot | undefined => shots.value.find((shot) => shot.id === id)
-  const give = (id: string, to: string) => settle(charted.give(id, to))
+  const give = (id: string, to: string) => settle(charted.entries.give(id, to))
 
   /**
    * A ball of another player's set, with its places, what a person called it, and what is marked on it.
@@ -225,11 +225,11 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
    */
   async function take({ x, y, before = [], ruling: was, called, by, notes }: Shot): Promise<string | undefined> {
     const taken = await log(() => x === undefined || y === undefined
-      ? charted.key(was, by, settings.standpoint)
-      : charted.landed(before, { x, y }, by, settings.standpoint))
+      ? charted.ball.key(was, by, settings.standpoint)
+      : charted.ball.landed(before, { x, y }, by, settings.standpoint))
     const id = taken ? shots.value.at(-1)?.id : undefined
     if (id !== undefined) {
-      notes.forEach((mark) => charted.note(id, mark, true))
+      notes.forEach((mark) => charted.entries.note(id, mark, true))
       if (called) {
         call(id, was)
       }
@@ -240,16 +240,16 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
   const closeOpen = async () => set.value && !set.value.closed ? closeOrNext() : undefined
 
   function lay(laid: Laid[]): string {
-    const problem = charted.under({ laid })
+    const problem = charted.conditions.under({ laid })
     return problem ? t(`problem.${problem.code}`, { ...problem }) : ''
   }
 
-  const standAt = (moved: Stance) => settle(charted.standAt(moved))
+  const standAt = (moved: Stance) => settle(charted.entries.standAt(moved))
 
   const unchoose = () => void (chosenId.value = undefined)
 
   async function judge() {
-    verdict.value = (await charted.judged())?.verdict
+    verdict.value = (await charted.says.judged())?.verdict
   }
 
   async function closeOrNext() {
@@ -261,11 +261,11 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
       seen.ready.value = next()
       return
     }
-    const judged = await charted.judged()
+    const judged = await charted.says.judged()
     if (judged && !set.value?.closed) {
       chosenId.value = undefined
       verdict.value = judged.verdict
-      settle(charted.close(judged.said), () => t('courtside.closed'))
+      settle(charted.entries.close(judged.said), () => t('courtside.closed'))
     }
   }
 
@@ -274,7 +274,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
       return
     }
     const byRule = to > level.value ? 'up' : 'down'
-    settle(charted.moveLevel(to, by, unmet))
+    settle(charted.entries.moveLevel(to, by, unmet))
     decided.value = t(`courtside.decided.${unmet ? 'unmet' : by === 'COACH' ? 'coach' : byRule}`, { to })
   }
 
@@ -283,7 +283,7 @@ export function useCharting(charted: ReturnType<typeof useSet>, seen: Seen, cue:
       return
     }
     decided.value = verdict.value = undefined
-    settle(charted.reopen())
+    settle(charted.entries.reopen())
   }
 
   async function next() {

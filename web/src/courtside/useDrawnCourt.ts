@@ -1,6 +1,6 @@
 import { computed, type ComputedRef, type Ref, type ShallowRef } from 'vue'
 import { isWithin } from '@/court/closeUp'
-import type { Place } from '@/court/turn'
+import { acrossTheNet, type Place } from '@/court/turn'
 import type { Drill, Stage, Surface } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 import type { useCharting } from './useCharting'
@@ -32,13 +32,13 @@ export function useDrawnCourt({ area, stage, surface, other, drill, hand, patter
 
   /** What another hits comes to this half of the court, and its places are seen by them. */
   const turned = computed(() => both.value && !!pattern.both.theirs.value)
-  const seen = (place: Place): Place => turned.value ? { x: -place.x, y: -place.y } : place
+  const seen = (place: Place): Place => turned.value ? acrossTheNet(place) : place
   const isBeyond = (place: Place) => !!closeUp.value && !isWithin(closeUp.value, place)
   const touches = useTouches(
     (place) => void (way.value === 'ZONE' || isBeyond(place) ? hand.landInZone(seen(place)) : hand.land(seen(place))),
     (from, to) => hand.closeShot.value ? hand.flick(seenAsLast(from), seenAsLast(to)) : pattern.slide(from, to))
   const seenAsLast = (place: Place): Place =>
-    both.value && hand.shots.value.at(-1)?.hitter ? { x: -place.x, y: -place.y } : place
+    both.value && hand.shots.value.at(-1)?.hitter ? acrossTheNet(place) : place
 
   return { beyond, closeUp, canCloseUp: computed(() => isPossible.value && !both.value), toggleCloseUp: toggle, turned, touches }
 }

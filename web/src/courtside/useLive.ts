@@ -5,14 +5,14 @@ import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
 import { useRally } from './useRally'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 const EVERY = 200
 const WARNING = 10
 
 /** What runs beside the balls: rounds and rests by the clock, a stopwatch, a hold; and the rally that is on. */
 export function useLive(
-  charted: ReturnType<typeof useSet>, rung: () => Level | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+  charted: Charted, rung: () => Level | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
   const settings = useSettings()
   const goal = () => rung()?.goal
@@ -50,7 +50,7 @@ export function useLive(
   watch([running, restedSince], () => running.value || restedSince.value !== undefined ? resume() : pause(), { immediate: true })
 
   function tick() {
-    now.value = charted.played()
+    now.value = charted.run.played()
     if (paused.value) {
       return
     }
@@ -78,31 +78,31 @@ export function useLive(
     signalled = false
     restedSince.value = undefined
     if (goal()?.kind === 'HOLD') {
-      now.value = charted.played()
+      now.value = charted.run.played()
       heldSince.value = now.value
     } else {
-      await enter(() => charted.turnClock('STARTED', settings.standpoint))
-      now.value = charted.played()
+      await enter(() => charted.entries.turnClock('STARTED', settings.standpoint))
+      now.value = charted.run.played()
     }
   }
 
   async function stop() {
     if (heldSince.value !== undefined) {
-      const held = Math.round((charted.played() - heldSince.value) / 100) / 10
+      const held = Math.round((charted.run.played() - heldSince.value) / 100) / 10
       heldSince.value = undefined
       await take(held)
     } else if (clock.value !== undefined) {
-      await enter(() => charted.turnClock('STOPPED', settings.standpoint))
+      await enter(() => charted.entries.turnClock('STOPPED', settings.standpoint))
       if (goal()?.rest && !count.value?.full) {
         warned = false
-        now.value = charted.played()
+        now.value = charted.run.played()
         restedSince.value = now.value
       }
     }
   }
 
   async function take(value: number) {
-    await enter(() => charted.takeValue(value, charted.team.value, settings.standpoint))
+    await enter(() => charted.entries.takeValue(value, charted.team.value, settings.standpoint))
     cue(charted.set.value?.standing === 'MET' ? 'hit' : 'miss')
   }
 

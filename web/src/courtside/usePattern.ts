@@ -9,13 +9,13 @@ import { useBothSides } from './useBothSides'
 import { useCalls } from './useCalls'
 import { asOf } from './opening'
 import type { Cue } from './feedback'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 const way = ({ stroke, zone }: Asked) => ({ ...stroke !== undefined && { stroke }, ...zone !== undefined && { zone } })
 
 /** A pattern as it is charted: the step that is next, the pass that is on, and how others end it. */
 export function usePattern(
-  charted: ReturnType<typeof useSet>, rung: () => Level | undefined, names: () => string[],
+  charted: Charted, rung: () => Level | undefined, names: () => string[],
   strokes: () => string[], facing: () => boolean,
   enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void, isActive: () => boolean,
 ) {
@@ -24,7 +24,7 @@ export function usePattern(
   const settings = useSettings()
   const pattern = computed(() => rung()?.dials.pattern)
   const passes = computed(() => charted.set.value?.passes)
-  const as = computed<Actor>(() => charted.set.value?.as ?? asOf(charted.conditions.value, rung()))
+  const as = computed<Actor>(() => charted.set.value?.as ?? asOf(charted.conditions.conditions.value, rung()))
   /** Places of the player's next step; before the first entry those of their first. */
   const expected = computed(() => passes.value?.expected ?? rung()?.first.find(({ by }) => by === as.value)?.steps ?? [])
   /** The point that the pattern opened is on. */
@@ -75,13 +75,13 @@ export function usePattern(
     const way = Math.abs(x) > Math.abs(y) ? (x > 0 ? 1 : 3) : y > 0 ? 2 : 0
     const stroke = strokesOf(shot)[way]
     if (stroke !== undefined) {
-      void enter(() => charted.stroke(shot.id, stroke))
+      void enter(() => charted.entries.stroke(shot.id, stroke))
       cue('tick')
     }
   }
 
   async function end(ending: Ending) {
-    await enter(() => charted.endRally(ending, settings.standpoint))
+    await enter(() => charted.entries.endRally(ending, settings.standpoint))
     cue('miss')
   }
 

@@ -4,11 +4,11 @@ import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import type { Logged } from './entries'
 import type { Cue } from './feedback'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 /** A rally contact by contact: who hits next, and how it ended. */
 export function useRally(
-  charted: ReturnType<typeof useSet>, goal: () => Goal | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
+  charted: Charted, goal: () => Goal | undefined, enter: (write: () => Logged) => Promise<void>, cue: (cue: Cue) => void,
 ) {
   const settings = useSettings()
   const now = computed(() => charted.set.value?.rallies.now ?? [])
@@ -19,7 +19,7 @@ export function useRally(
   const isOn = computed(() => goal()?.kind === 'RALLY' && !charted.set.value?.count.full)
   /** Who hits the ball back: whoever is in the set with the player, else whoever feeds. */
   const other = computed<Role>(() => {
-    const partners = charted.set.value?.partners ?? charted.conditions.value.partners ?? []
+    const partners = charted.set.value?.partners ?? charted.conditions.conditions.value.partners ?? []
     return partners.length ? 'PARTNER' : 'FEEDER'
   })
   const next = computed<Role>(() => {
@@ -29,12 +29,12 @@ export function useRally(
   })
 
   async function contact() {
-    await enter(() => charted.contact(next.value, settings.standpoint))
+    await enter(() => charted.entries.contact(next.value, settings.standpoint))
     cue('tick')
   }
 
   async function end(ending: Ending) {
-    await enter(() => charted.endRally(ending, settings.standpoint))
+    await enter(() => charted.entries.endRally(ending, settings.standpoint))
     cue(charted.set.value?.standing === 'MET' ? 'hit' : 'miss')
   }
 

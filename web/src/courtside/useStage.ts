@@ -1,9 +1,10 @@
 import { computed, type ShallowRef } from 'vue'
 import type { Mark } from '@/court/MarkLayer.vue'
 import { halfBeyond } from '@/court/shape'
+import { acrossTheNet } from '@/court/turn'
 import type { Court, Drill, Player, Shot } from '@/shared/api'
 import { levelOf, lyingFor } from '@/shared/sentences'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 const LARGEST = 0.16
 const SMALLEST = 0.085
@@ -11,16 +12,16 @@ const FADES_OVER = 6
 
 /** The surface that the ball comes to next, with its zones and the shots that ended on it. */
 export function useStage(
-  charted: ReturnType<typeof useSet>, drill: ShallowRef<Drill | undefined>, player: ShallowRef<Player | undefined>,
+  charted: Charted, drill: ShallowRef<Drill | undefined>, player: ShallowRef<Player | undefined>,
   court: ShallowRef<Court | undefined>,
 ) {
-  const { set, level, onTheWay } = charted
+  const { set, level, ball: { onTheWay } } = charted
   const rung = computed(() => drill.value && levelOf(drill.value, level.value))
-  const lying = computed(() => charted.lying.value ?? (rung.value && player.value && lyingFor(rung.value, player.value.hand)))
+  const lying = computed(() => charted.conditions.lying.value ?? (rung.value && player.value && lyingFor(rung.value, player.value.hand)))
   const stages = computed(() => lying.value?.stages ?? [])
   const place = computed(() => Math.min(onTheWay.value.length, stages.value.length - 1))
   const stage = computed(() => stages.value[place.value])
-  const stance = computed(() => set.value?.stance ?? charted.conditions.value.stance ?? rung.value?.target.stance)
+  const stance = computed(() => set.value?.stance ?? charted.conditions.conditions.value.stance ?? rung.value?.target.stance)
   const other = computed(() => court.value && stage.value && halfBeyond(court.value, stage.value.plane))
   const onSurface = computed(() => court.value && stage.value && { sport: court.value.sport, plane: stage.value.plane })
 
@@ -28,9 +29,9 @@ export function useStage(
     const placed = (set.value?.shots ?? []).filter(
       (shot) => shot.x !== undefined && (shot.before?.length ?? 0) === place.value)
     // What another hit came down on this side of the net, seen by the player.
-    const sign = ({ hitter }: Shot) => hitter && other.value ? -1 : 1
+    const seen = ({ hitter, x = 0, y = 0 }: Shot) => hitter && other.value ? acrossTheNet({ x, y }) : { x, y }
     return placed.map((shot, index) => ({
-      id: shot.id, x: sign(shot) * (shot.x ?? 0), y: sign(shot) * (shot.y ?? 0), ruling: shot.ruling, close: shot.close,
+      id: shot.id, ...seen(shot), ruling: shot.ruling, close: shot.close,
       size: SMALLEST + (LARGEST - SMALLEST) * Math.max(0, 1 - (placed.length - 1 - index) / FADES_OVER),
     }))
   })

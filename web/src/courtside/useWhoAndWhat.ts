@@ -5,12 +5,12 @@ import type { Court, Drill, PlaceVersion, Player } from '@/shared/api'
 import { strokesAt } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
 import type { Opening } from './opening'
-import type { useSet } from './useSet'
+import type { Charted } from './useSet'
 
 /** Who is on court, at what, and where: asked of the server, or as it last said. */
 export function useWhoAndWhat(
   props: { player: string, drill: string, run?: string, track?: string, occasion?: Opening['occasion'] },
-  charted: Pick<ReturnType<typeof useSet>, 'load' | 'place'>,
+  charted: Pick<Charted, 'load' | 'place'>,
 ) {
   const settings = useSettings()
   const person = shallowRef<Player>()

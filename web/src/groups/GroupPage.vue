@@ -103,11 +103,11 @@ function end() {
           @came="group.came"
           @left="group.left"
         />
-        <p v-if="group.tookPen.value && !group.watching.value" class="soft">{{ t('group.elsewhere') }}</p>
+        <p v-if="group.run.tookPen.value && !group.run.watching.value" class="soft">{{ t('group.elsewhere') }}</p>
       </aside>
-      <div v-if="group.watching.value" class="watching" role="status">
+      <div v-if="group.run.watching.value" class="watching" role="status">
         <p>{{ t('pen.watching') }}</p>
-        <v-btn color="primary" variant="flat" size="large" @click="group.takeOver()">{{ t('pen.takeOver') }}</v-btn>
+        <v-btn color="primary" variant="flat" size="large" @click="group.run.takeOver()">{{ t('pen.takeOver') }}</v-btn>
       </div>
       <GroupCounts v-if="view.points.length" v-model="settling" :points="view.points" @settle="group.settle" />
       <v-dialog v-model="ending" max-width="480" :aria-label="t('group.reallyEnd')">

@@ -33,7 +33,7 @@ const refused = ref('')
 async function begin(form: GroupForm, who: string[], drill: string) {
   refused.value = ''
   const run = await group.begin(form, who, drill)
-  const problem = group.problem.value
+  const problem = group.run.problem.value
   if (run) {
     await router.push(`/groups/${run}`)
   } else if (problem) {

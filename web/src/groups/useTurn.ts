@@ -26,7 +26,7 @@ export function useTurn(group: Group) {
     : view.value.points.length ? view.value.call : group.callAt(done.value))
 
   useIntervalFn(() => {
-    now.value = group.played()
+    now.value = group.run.played()
   }, EVERY, { immediateCallback: true })
 
   watch(() => [call.value, view.value?.turn] as const, ([is, turn], [was, before]) => {

@@ -50,6 +50,25 @@ export type OpenQueue = Schemas['OpenQueue']
 export type GroupView = Schemas['GroupView']
 export type GroupForm = Schemas['Form']
 export type GroupLine = Schemas['GroupLine']
+export type MatchView = Schemas['MatchView']
+export type MatchLine = Schemas['MatchLine']
+export type MatchShot = Schemas['MatchViewMatchShotView']
+export type MatchStep = Schemas['MatchViewStoryView']
+export type MatchReview = Schemas['MatchReviewView']
+export type PlacementLine = Schemas['MatchReviewViewPlacementLine']
+export type PlacementTally = Schemas['PlacementTally']
+export type Hint = Schemas['Hint']
+export type RallyEnd = Schemas['RallyEnd']
+export type Team = MatchView['nearTeam']
+export type Depth = MatchView['depth']
+export type Agreed = Schemas['Agreed']
+export type Format = Schemas['Format']
+export type GameRule = Schemas['GameRule']
+export type MatchOpened = Schemas['MatchEventMatchOpened']
+export type ScoreSaid = Schemas['MatchEventScoreSaid']
+export type TacticRule = Schemas['TacticRule']
+export type TacticCheck = Schemas['TacticCheckView']
+export type KeptTactic = Schemas['KeptTactic']
 export type Ledger = Schemas['LedgerView']
 export type Today = Schemas['TodayView']
 export type Due = Schemas['DueView']
@@ -87,6 +106,6 @@ export type Sport = Court['sport']
 export type Tie = Zone['tie']
 
 /** The version of the event bodies that this page writes. */
-export const EVENT_VERSION = 8
+export const EVENT_VERSION = 9
 
 export const api = createClient<paths>({ baseUrl: '/' })

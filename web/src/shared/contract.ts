@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_8"];
+        get: operations["page_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -276,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["matches_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/{run}/review/{team}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["review"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places/{place}": {
         parameters: {
             query?: never;
@@ -284,9 +316,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -388,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/players/{player}/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["matches"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/players/{player}/passes": {
         parameters: {
             query?: never;
@@ -396,6 +444,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["passes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{player}/placements/{against}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["placements"];
         put?: never;
         post?: never;
         delete?: never;
@@ -428,6 +492,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["record"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/players/{player}/tactics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kept"];
         put?: never;
         post?: never;
         delete?: never;
@@ -500,6 +580,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tactics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tactics"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tactics/{tactic}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/targets": {
         parameters: {
             query?: never;
@@ -555,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_4"];
+        get: operations["page_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -603,7 +715,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -619,7 +731,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_7"];
+        get: operations["page_8"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/matches/**": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -635,7 +763,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_5"];
+        get: operations["page_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -651,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_6"];
+        get: operations["page_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -734,6 +862,10 @@ export interface components {
                 [key: string]: number;
             };
         };
+        Agreed: {
+            format: components["schemas"]["Format"];
+            rules: components["schemas"]["GameRule"][];
+        };
         AimReport: {
             drill?: string;
             /** Format: int32 */
@@ -792,6 +924,13 @@ export interface components {
             at: number;
             /** Format: int32 */
             times: number;
+        };
+        BrokenIn: {
+            rally: string;
+            /** Format: uuid */
+            run: string;
+            /** Format: int32 */
+            shot: number;
         };
         CardView: {
             markers: components["schemas"]["CardViewMarkerView"][];
@@ -864,6 +1003,12 @@ export interface components {
             /** Format: int32 */
             zone: number;
         };
+        Count: {
+            /** Format: int32 */
+            one: number;
+            /** Format: int32 */
+            two: number;
+        };
         CountSaid: {
             claims: number[];
             /** Format: int32 */
@@ -923,6 +1068,14 @@ export interface components {
             since: number;
             /** Format: int64 */
             until?: number;
+        };
+        Counting: {
+            /** Format: int32 */
+            extended: number;
+            /** Format: int32 */
+            extendsAt: number;
+            finish: components["schemas"]["Finish"];
+            onServe: boolean;
         };
         CourtView: {
             id: string;
@@ -1074,6 +1227,14 @@ export interface components {
             /** @enum {string} */
             side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
         };
+        Ends: {
+            everyGame: boolean;
+            /** Format: int32 */
+            inLastGame: number;
+            /** Format: int32 */
+            inTieBreak: number;
+            oddGames: boolean;
+        };
         EventAnswer: {
             /** @enum {string} */
             fate: "STORED" | "KNOWN" | "REFUSED" | "KEEP";
@@ -1088,7 +1249,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventStepCalled"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["MatchEventMatchOpened"] | components["schemas"]["MatchEventMatchAgreed"] | components["schemas"]["MatchEventMatchShotSettled"] | components["schemas"]["MatchEventMatchShotMade"] | components["schemas"]["MatchEventMatchBonusEarned"] | components["schemas"]["MatchEventMatchDepthChanged"] | components["schemas"]["MatchEventMatchRallyEnded"] | components["schemas"]["MatchEventMatchRallyCorrected"] | components["schemas"]["MatchEventMatchScoreSet"] | components["schemas"]["MatchEventMatchExtended"] | components["schemas"]["MatchEventMatchEnded"] | components["schemas"]["MatchEventMatchCoaching"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventStepCalled"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -1096,7 +1257,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "step.called" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "match.opened" | "match.agreed" | "match.settled" | "match.shot" | "match.bonus" | "match.depth" | "match.rally" | "match.corrected" | "match.score" | "match.extended" | "match.ended" | "match.coaching" | "set.opened" | "shot.landed" | "shot.keyed" | "hits.counted" | "value.taken" | "contact.made" | "rally.ended" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "step.called" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1134,6 +1295,14 @@ export interface components {
             of: string;
             /** Format: double */
             scale: number;
+        };
+        Finish: {
+            /** Format: int32 */
+            cap: number;
+            /** Format: int32 */
+            lead: number;
+            /** Format: int32 */
+            to: number;
         };
         ForecastView: {
             balls?: components["schemas"]["BallsView"];
@@ -1186,6 +1355,42 @@ export interface components {
             rounds?: number;
             /** Format: int32 */
             teams?: number;
+        };
+        Format: {
+            decider?: components["schemas"]["Counting"];
+            doubles: boolean;
+            ends: components["schemas"]["Ends"];
+            games?: components["schemas"]["Games"];
+            id: string;
+            /** Format: int32 */
+            interval: number;
+            points: components["schemas"]["Counting"];
+            service: components["schemas"]["Service"];
+            /** @enum {string} */
+            sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
+            /** Format: int32 */
+            wins: number;
+        };
+        GameRule: {
+            judge?: string;
+            /** @enum {string} */
+            kind: "OUT" | "MAY_NOT_END" | "ONLY" | "OPENING" | "BONUS";
+            name?: string;
+            /** Format: int32 */
+            points?: number;
+            shots?: components["schemas"]["Way"][];
+            /** Format: int32 */
+            spot?: number;
+            spots?: number[];
+            stroke?: string;
+            /** @enum {string} */
+            then?: "LOST" | "AGAIN" | "NO_POINT";
+        };
+        Games: {
+            /** Format: int32 */
+            breakAt: number;
+            finish: components["schemas"]["Finish"];
+            tieBreak: components["schemas"]["Counting"];
         };
         Goal: {
             /** Format: int32 */
@@ -1341,6 +1546,21 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
+        Hint: {
+            /** Format: double */
+            chance: number;
+            /** Format: int32 */
+            other: number;
+            /** Format: int32 */
+            rallies: number;
+            /** Format: int32 */
+            spot: number;
+            stroke: string;
+            /** @enum {string} */
+            what: "LEAVE" | "STAY" | "READABLE" | "KEEP" | "TOO_EARLY";
+            /** Format: int32 */
+            won: number;
+        };
         HitRateView: {
             /** Format: int32 */
             hits: number;
@@ -1361,6 +1581,11 @@ export interface components {
             side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** @enum {string} */
             tie: "COURT" | "SIDE" | "HITTER_HAND" | "OPPONENT_HAND";
+        };
+        KeptTactic: {
+            all: components["schemas"]["TacticCheckView"];
+            broken: components["schemas"]["BrokenIn"][];
+            rule: components["schemas"]["TacticRule"];
         };
         KeptTarget: {
             lying: components["schemas"]["LyingView"];
@@ -1519,6 +1744,347 @@ export interface components {
             /** Format: double */
             toDegrees?: number;
         };
+        MatchEventMatchAgreed: {
+            agreed: components["schemas"]["Agreed"];
+            /** @enum {string} */
+            from: "NEXT_RALLY" | "START";
+        };
+        MatchEventMatchBonusEarned: {
+            /** Format: int32 */
+            rule: number;
+            /** @enum {string} */
+            team: "ONE" | "TWO";
+        };
+        MatchEventMatchCoaching: {
+            allowed: boolean;
+        };
+        MatchEventMatchDepthChanged: {
+            /** @enum {string} */
+            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            fellBehind?: boolean;
+        };
+        MatchEventMatchEnded: Record<string, never>;
+        MatchEventMatchExtended: Record<string, never>;
+        MatchEventMatchOpened: {
+            agreed: components["schemas"]["Agreed"];
+            /** @enum {string} */
+            counts?: "ALL" | "OWN" | "AFTER_THE_SERVE";
+            /** @enum {string} */
+            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            game?: boolean;
+            /** @enum {string} */
+            nearTeam?: "ONE" | "TWO";
+            one: string[];
+            /** @enum {string} */
+            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
+            start: components["schemas"]["MatchEventScoreSaid"];
+            two?: string[];
+        };
+        MatchEventMatchRallyCorrected: {
+            /** @enum {string} */
+            how: "WINNER" | "FORCED" | "UNFORCED" | "WON" | "GIVEN" | "LET" | "VOID" | "NOT_SEEN";
+            /** Format: int32 */
+            length?: number;
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            rally: string;
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** @enum {string} */
+            winner?: "ONE" | "TWO";
+        };
+        MatchEventMatchRallyEnded: {
+            /** @enum {string} */
+            how: "WINNER" | "FORCED" | "UNFORCED" | "WON" | "GIVEN" | "LET" | "VOID" | "NOT_SEEN";
+            /** Format: int32 */
+            length?: number;
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** @enum {string} */
+            winner?: "ONE" | "TWO";
+        };
+        MatchEventMatchScoreSet: {
+            games?: components["schemas"]["Count"];
+            /** Format: int32 */
+            number?: number;
+            /** Format: int32 */
+            player?: number;
+            points?: components["schemas"]["Count"];
+            /** Format: int32 */
+            receiver?: number;
+            /** @enum {string} */
+            server: "ONE" | "TWO";
+            sets?: components["schemas"]["Count"];
+        };
+        MatchEventMatchShotMade: {
+            /** @enum {string} */
+            bounce: "LANDED" | "MET" | "WOULD_LAND";
+            /** @enum {string} */
+            caller: "COACH" | "ASSISTANT" | "WAITING_PLAYER" | "HITTER";
+            gap?: boolean;
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            place?: components["schemas"]["Point"];
+            /** Format: int32 */
+            player: number;
+            /** Format: int32 */
+            serve?: number;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            spot?: number;
+            stroke?: string;
+            /** @enum {string} */
+            team: "ONE" | "TWO";
+            /** Format: int32 */
+            zone: number;
+        };
+        MatchEventMatchShotSettled: {
+            /** Format: int32 */
+            player?: number;
+            shot: string;
+            stroke?: string;
+        };
+        MatchEventScoreSaid: {
+            games?: components["schemas"]["Count"];
+            /** Format: int32 */
+            number?: number;
+            /** Format: int32 */
+            player?: number;
+            points?: components["schemas"]["Count"];
+            /** Format: int32 */
+            receiver?: number;
+            /** @enum {string} */
+            server: "ONE" | "TWO";
+            sets?: components["schemas"]["Count"];
+        };
+        MatchLine: {
+            ended: boolean;
+            format: string;
+            game: boolean;
+            one: string[];
+            /** Format: int64 */
+            openedAt: number;
+            /** Format: int32 */
+            rallies: number;
+            /** Format: uuid */
+            run: string;
+            score: string;
+            sport: string;
+            two: string[];
+            winner?: string;
+        };
+        MatchReviewBand: {
+            /** Format: int32 */
+            rallies: number;
+            /** Format: int32 */
+            upTo: number;
+            /** Format: int32 */
+            won: number;
+        };
+        MatchReviewView: {
+            advice?: components["schemas"]["MatchReviewViewPlacementAdviceView"];
+            hints: components["schemas"]["Hint"][];
+            lengths: components["schemas"]["MatchReviewBand"][];
+            placements: components["schemas"]["MatchReviewViewPlacementLine"][];
+            /** Format: int32 */
+            rallies: number;
+            receiving: components["schemas"]["MatchReviewBand"];
+            serves: components["schemas"]["MatchReviewViewServesView"][];
+            serving: components["schemas"]["MatchReviewBand"];
+            /** Format: int32 */
+            won: number;
+        };
+        MatchReviewViewPlacementAdviceView: {
+            favourite: components["schemas"]["PlacementTally"];
+            /** @enum {string} */
+            luck: "REAL" | "NOT_CLEAR" | "COULD_BE_LUCK";
+            others: components["schemas"]["PlacementTally"];
+            /** Format: int32 */
+            toTry?: number;
+            /** @enum {string} */
+            verdict: "TOO_EARLY" | "LEAVE" | "KEEP";
+            /** Format: double */
+            worse: number;
+        };
+        MatchReviewViewPlacementLine: {
+            effects: number[];
+            /** @enum {string} */
+            kind: "LANDED" | "MET" | "WOULD_LAND";
+            /** Format: double */
+            lower: number;
+            /** @enum {string} */
+            luck: "REAL" | "NOT_CLEAR" | "COULD_BE_LUCK";
+            /** Format: int32 */
+            movable: number;
+            /** Format: int32 */
+            moved: number;
+            /** Format: int32 */
+            rallies: number;
+            /** Format: double */
+            rate: number;
+            /** Format: int32 */
+            shots: number;
+            /** Format: int32 */
+            spot: number;
+            stroke: string;
+            /** Format: double */
+            upper: number;
+            /** Format: int32 */
+            won: number;
+        };
+        MatchReviewViewServesView: {
+            /** @enum {string} */
+            court: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            faults: number;
+            /** Format: int32 */
+            next?: number;
+            pairs: components["schemas"]["ServeReportPair"][];
+            readable?: components["schemas"]["Readable"];
+            /** Format: int32 */
+            serve: number;
+            targets: components["schemas"]["MatchReviewViewPlacementLine"][];
+        };
+        MatchView: {
+            agreed: components["schemas"]["Agreed"];
+            aside: string[];
+            /** @enum {string} */
+            bounce: "LANDED" | "MET" | "WOULD_LAND";
+            call: components["schemas"]["ScoreCall"];
+            canExtend: boolean;
+            /** Format: int32 */
+            claims: number;
+            coaching?: boolean;
+            counts: components["schemas"]["CountSaid"][];
+            /** @enum {string} */
+            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            ended: boolean;
+            fallsBehind: boolean;
+            game: boolean;
+            games: components["schemas"]["Count"];
+            live: boolean;
+            /** @enum {string} */
+            nearTeam: "ONE" | "TWO";
+            netServe: boolean;
+            one: string[];
+            open: components["schemas"]["MatchViewOpenView"];
+            /** Format: int64 */
+            openedAt: number;
+            over: components["schemas"]["Part"][];
+            /** @enum {string} */
+            pause: "NONE" | "INTERVAL" | "ENDS" | "PART" | "OVER";
+            /** Format: int64 */
+            paused: number;
+            /** Format: int64 */
+            pausedSince?: number;
+            /** Format: int32 */
+            pen: number;
+            points: components["schemas"]["Count"];
+            rallyWins: components["schemas"]["Count"];
+            redo?: string;
+            run: string;
+            serving: components["schemas"]["Serving"];
+            session: string;
+            sets: components["schemas"]["Count"];
+            /** @enum {string} */
+            shallower: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            /** @enum {string} */
+            stakeOne: "NOTHING" | "GAME" | "SET" | "MATCH";
+            /** @enum {string} */
+            stakeTwo: "NOTHING" | "GAME" | "SET" | "MATCH";
+            /** @enum {string} */
+            standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
+            story: components["schemas"]["MatchViewStoryView"][];
+            strokes: string[];
+            struck: boolean;
+            tieBreak: boolean;
+            two: string[];
+            undo?: string;
+            /** @enum {string} */
+            winner?: "ONE" | "TWO";
+        };
+        MatchViewMatchShotView: {
+            /** @enum {string} */
+            bounce?: "LANDED" | "MET" | "WOULD_LAND";
+            gap: boolean;
+            id: string;
+            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT")[];
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** Format: int32 */
+            player: number;
+            /** Format: int32 */
+            serve: number;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            spot: number;
+            stroke: string;
+            /** @enum {string} */
+            team: "ONE" | "TWO";
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
+        MatchViewOpenView: {
+            another: boolean;
+            leavesOut: boolean;
+            parts: components["schemas"]["MatchViewPartOfCourt"][];
+            /** Format: int32 */
+            player: number;
+            /** Format: int32 */
+            serve: number;
+            shots: components["schemas"]["MatchViewMatchShotView"][];
+            /** @enum {string} */
+            team: "ONE" | "TWO";
+        };
+        MatchViewPartOfCourt: {
+            /** Format: double */
+            far: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            near: number;
+            /** Format: double */
+            right: number;
+            /** Format: int32 */
+            spot: number;
+        };
+        MatchViewRallyView: {
+            /** Format: int64 */
+            at: number;
+            /** Format: int32 */
+            broken: number;
+            counted: components["schemas"]["RallyEnd"];
+            /** @enum {string} */
+            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            end: components["schemas"]["RallyEnd"];
+            /** Format: int32 */
+            length: number;
+            partial: boolean;
+            serving: components["schemas"]["Serving"];
+            shots: components["schemas"]["MatchViewMatchShotView"][];
+            surplus: boolean;
+        };
+        MatchViewStoryView: {
+            agreed?: components["schemas"]["Agreed"];
+            /** Format: int32 */
+            count: number;
+            games: components["schemas"]["Count"];
+            id: string;
+            part?: components["schemas"]["Part"];
+            points: components["schemas"]["Count"];
+            rally?: components["schemas"]["MatchViewRallyView"];
+            sets: components["schemas"]["Count"];
+            /** @enum {string} */
+            step: "RALLY" | "BONUS" | "SCORE" | "RULES" | "RULES_FROM_START" | "EXTENDED";
+            /** @enum {string} */
+            team?: "ONE" | "TWO";
+        };
         MemberView: {
             brief?: components["schemas"]["BriefView"];
             name: string;
@@ -1575,6 +2141,10 @@ export interface components {
             /** @enum {string} */
             way: "ACROSS" | "ALONG";
         };
+        Part: {
+            count: components["schemas"]["Count"];
+            tieBreak?: components["schemas"]["Count"];
+        };
         Pass: {
             /** Format: int64 */
             at: number;
@@ -1628,6 +2198,7 @@ export interface components {
             broken: number;
             /** Format: int32 */
             byOthers: number;
+            change: boolean;
             /** Format: int32 */
             due?: number;
             expected: number[];
@@ -1689,6 +2260,27 @@ export interface components {
             version: number;
             versionId: string;
         };
+        Placement: {
+            /** @enum {string} */
+            kind: "LANDED" | "MET" | "WOULD_LAND";
+            /** Format: int32 */
+            spot: number;
+            stroke: string;
+        };
+        PlacementTally: {
+            effects: number[];
+            /** Format: int32 */
+            movable: number;
+            /** Format: int32 */
+            moved: number;
+            placement: components["schemas"]["Placement"];
+            /** Format: int32 */
+            rallies: number;
+            /** Format: int32 */
+            shots: number;
+            /** Format: int32 */
+            won: number;
+        };
         Player: {
             /** @enum {string} */
             hand: "RIGHT" | "LEFT";
@@ -1743,6 +2335,18 @@ export interface components {
             length: number;
             now: ("PLAYER" | "PARTNER" | "FEEDER" | "OPPONENT")[];
             over: components["schemas"]["ChartedRally"][];
+        };
+        RallyEnd: {
+            /** @enum {string} */
+            how: "WINNER" | "FORCED" | "UNFORCED" | "WON" | "GIVEN" | "LET" | "VOID" | "NOT_SEEN";
+            /** Format: int32 */
+            length?: number;
+            /** @enum {string} */
+            miss?: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** @enum {string} */
+            side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** @enum {string} */
+            winner?: "ONE" | "TWO";
         };
         RallyReportView: {
             bands: number[];
@@ -1901,6 +2505,7 @@ export interface components {
             events: components["schemas"]["EventView"][];
             group?: components["schemas"]["GroupView"];
             kind: string;
+            match?: components["schemas"]["MatchView"];
             set?: components["schemas"]["SetView"];
         };
         Said: {
@@ -1921,6 +2526,51 @@ export interface components {
             targetRate: number;
             /** Format: int32 */
             tries: number;
+        };
+        ScoreCall: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            said: "NUMBERS" | "ALL" | "FIFTEENS" | "FIFTEENS_ALL" | "DEUCE" | "DECIDING" | "ADVANTAGE" | "THREE" | "NOTHING";
+            /** Format: int32 */
+            second: number;
+            /** @enum {string} */
+            team?: "ONE" | "TWO";
+        };
+        ServeReportPair: {
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            rallies: number;
+            /** Format: int32 */
+            spot: number;
+            /** Format: int32 */
+            won: number;
+        };
+        Service: {
+            /** Format: int32 */
+            each?: number;
+            /** @enum {string} */
+            from?: "NO_COURT" | "BY_POINTS" | "IN_TURN";
+            /** @enum {string} */
+            kind: "RALLY_WINNER" | "SIDE_OUT" | "TURNS" | "WHOLE_GAMES";
+            /** Format: int32 */
+            oneFrom?: number;
+            winnerBegins?: boolean;
+        };
+        Serving: {
+            /** @enum {string} */
+            court: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            player: number;
+            /** Format: int32 */
+            receiver: number;
+            /** @enum {string} */
+            team: "ONE" | "TWO";
         };
         SessionView: {
             after?: string;
@@ -2317,6 +2967,31 @@ export interface components {
             plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
             regions: components["schemas"]["CourtViewRegionView"][];
         };
+        TacticCheckBroken: {
+            rally: string;
+            /** Format: int32 */
+            shot: number;
+        };
+        TacticCheckView: {
+            broken: components["schemas"]["TacticCheckBroken"][];
+            /** Format: int32 */
+            kept: number;
+            /** Format: double */
+            lower?: number;
+            /** Format: int32 */
+            occasions: number;
+            /** Format: double */
+            upper?: number;
+        };
+        TacticRule: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            sport: "BADMINTON" | "TENNIS" | "PADEL" | "TABLE_TENNIS" | "PICKLEBALL" | "SQUASH" | "VOLLEYBALL" | "BASKETBALL" | "ANY";
+            /** Format: int32 */
+            version: number;
+            words: string;
+        };
         Target: {
             aim?: components["schemas"]["Point"];
             /** @enum {string} */
@@ -2499,7 +3174,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    page_8: {
+    page_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -2583,7 +3258,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query: {
                 basedOn: number;
@@ -2898,7 +3573,52 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    matches_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MatchLine"][];
+                };
+            };
+        };
+    };
+    review: {
+        parameters: {
+            query?: {
+                player?: number;
+            };
+            header?: never;
+            path: {
+                run: string;
+                team: "ONE" | "TWO";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MatchReviewView"];
+                };
+            };
+        };
+    };
+    keep_2: {
         parameters: {
             query: {
                 basedOn: number;
@@ -2926,7 +3646,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3129,6 +3849,28 @@ export interface operations {
             };
         };
     };
+    matches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MatchLine"][];
+                };
+            };
+        };
+    };
     passes: {
         parameters: {
             query: {
@@ -3150,6 +3892,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LevelPasses"][];
+                };
+            };
+        };
+    };
+    placements: {
+        parameters: {
+            query: {
+                but: string;
+            };
+            header?: never;
+            path: {
+                player: string;
+                against: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlacementTally"][];
                 };
             };
         };
@@ -3203,6 +3970,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecordView"];
+                };
+            };
+        };
+    };
+    kept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                player: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptTactic"][];
                 };
             };
         };
@@ -3299,6 +4088,74 @@ export interface operations {
             };
         };
     };
+    tactics: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TacticRule"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query: {
+                basedOn: number;
+            };
+            header?: never;
+            path: {
+                tactic: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TacticRule"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TacticRule"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tactic: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -3387,7 +4244,7 @@ export interface operations {
             };
         };
     };
-    page_4: {
+    page_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3567,6 +4424,46 @@ export interface operations {
             };
         };
     };
+    page_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
     page_3: {
         parameters: {
             query?: never;
@@ -3587,47 +4484,27 @@ export interface operations {
             };
         };
     };
-    page_7: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/html": string;
-                };
-            };
-        };
-    };
-    page_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/html": string;
-                };
-            };
-        };
-    };
     page_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+        };
+    };
+    page_7: {
         parameters: {
             query?: never;
             header?: never;

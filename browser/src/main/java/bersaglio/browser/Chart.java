@@ -92,7 +92,7 @@ public final class Chart {
     @JSExport
     public String lying() {
         ChartedSet now = charted();
-        Level level = now.task().drill().level(now.task().level());
+        Level level = now.task().asked();
         return LyingViewFormat.encode(
                         LyingView.of(level.target(), level.ring(), now.task().conditions()))
                 .toString();
@@ -102,7 +102,7 @@ public final class Chart {
     @JSExport
     public String preview(String places) {
         ChartedSet now = charted();
-        Level level = now.task().drill().level(now.task().level());
+        Level level = now.task().asked();
         return Targets.previewOn(level.umpire(now.task().conditions()), places);
     }
 
@@ -125,7 +125,7 @@ public final class Chart {
     @JSExport
     public String decided() {
         ChartedSet now = charted();
-        if (!now.task().drill().level(now.task().level()).advance().looksAtEachBall() || !now.isAccepted()) {
+        if (!now.task().asked().advance().looksAtEachBall() || !now.isAccepted()) {
             return "";
         }
         SetResult line = now.asResult();
@@ -153,8 +153,7 @@ public final class Chart {
     public String passReport() {
         ChartedSet now = charted();
         return now.task()
-                .drill()
-                .level(now.task().level())
+                .asked()
                 .dials()
                 .pattern()
                 .map(pattern -> PassReportViewFormat.encode(

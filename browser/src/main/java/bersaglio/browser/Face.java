@@ -50,6 +50,34 @@ public final class Face {
         return new Chart(version, Chart.lines(history));
     }
 
+    /** Starts the chart of one match. */
+    @JSExport
+    public static Match match() {
+        return new Match();
+    }
+
+    /** The usual ways to score, as a list of formats. */
+    @JSExport
+    public static String formats() {
+        return Match.formats();
+    }
+
+    /**
+     * A tactical rule in words.
+     *
+     * @return the {@code words} as they are kept, or the {@code problem}
+     */
+    @JSExport
+    public static String tactic(String words, String sport) {
+        return Match.tactic(words, sport);
+    }
+
+    /** The strokes of each sport that are offered. */
+    @JSExport
+    public static String strokes() {
+        return Match.strokes();
+    }
+
     /**
      * Where a player stands on a drill, with sets that only this device knows laid over those of the server.
      *

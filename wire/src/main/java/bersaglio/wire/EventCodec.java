@@ -18,7 +18,7 @@ public final class EventCodec {
 
     public static final String NEWER = "newer_version";
 
-    private static final int VERSION = 8;
+    private static final int VERSION = 9;
 
     private EventCodec() {}
 
@@ -51,7 +51,7 @@ public final class EventCodec {
         throw new Refused("unknown_kind", "kind", kind, EventBodyFormat.KINDS);
     }
 
-    // Versions 3 to 8 added kinds and what may be left out: a body of version 2 stands as it is.
+    // Versions 3 to 9 added kinds and what may be left out: a body of version 2 stands as it is.
 
     /** Zones had no numbers, and nothing was said of sides, opponents, places and what was laid. */
     private static Fields raisedTo2(String kind, Fields body) {

@@ -132,7 +132,6 @@ public final class RunState {
         move = Optional.of(moved);
     }
 
-    /** What the level move rested on has changed. */
     /** It belongs elsewhere; what was decided by it goes back. */
     void moveTo(Belongs to) {
         movedTo = Optional.of(to);
@@ -144,6 +143,7 @@ public final class RunState {
         return movedTo;
     }
 
+    /** What the level move rested on has changed. */
     void withdrawMove() {
         move = Optional.empty();
     }

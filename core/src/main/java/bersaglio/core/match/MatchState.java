@@ -93,9 +93,25 @@ public record MatchState(
         return now;
     }
 
+    /** Of pairs, who of them serve and receive first. */
+    public MatchState opening(int player, int receiver) {
+        Opening by = new Opening(opening.server(), player, receiver, opening.at(), opening.number());
+        return new MatchState(
+                format, sets, games, points, over, by, rallies, served, tieBreak, extended, swapped, pause);
+    }
+
     private MatchState inTieBreak(boolean breaks) {
         return new MatchState(
                 format, sets, games, points, over, opening, rallies, served, breaks, extended, swapped, pause);
+    }
+
+    /** Rallies won in the game that is on: its points without those beside them. */
+    public Count rallyWins() {
+        Count won = Count.NONE;
+        for (Team team : rallies) {
+            won = won.plus(team);
+        }
+        return won;
     }
 
     public Optional<Team> winner() {
@@ -168,6 +184,39 @@ public record MatchState(
         Pause rest = scores && isFirst(now, format.interval()) ? Pause.INTERVAL : change ? Pause.ENDS : Pause.NONE;
         return new MatchState(
                 format, sets, games, now, over, opening, all, served, tieBreak, extended, swapped ^ change, rest);
+    }
+
+    /**
+     * Points beside the rally, whoever won that: the service goes on as it was.
+     *
+     * @throws Refused once the match is over
+     */
+    public MatchState earn(Team team) {
+        if (winner().isPresent()) {
+            throw new Refused("match_over", "team", team.name(), "nothing after the end");
+        }
+        Count now = points.plus(team);
+        return counting().finish().isWonBy(team, now)
+                ? gameTo(team, now)
+                : new MatchState(
+                        format, sets, games, now, over, opening, rallies, served, tieBreak, extended, swapped, pause);
+    }
+
+    /**
+     * Scored otherwise from the next rally on.
+     *
+     * @throws Refused where somebody would have won by it already
+     */
+    public MatchState under(Format other) {
+        if (winner().isEmpty() && sets.most() >= other.wins()) {
+            throw new Refused("match_over", "wins", Integer.toString(other.wins()), "more than " + sets.most());
+        }
+        MatchState now = new MatchState(
+                other, sets, games, points, over, opening, rallies, served, tieBreak, extended, swapped, pause);
+        if (winner().isEmpty() && !now.counting().finish().isOpen(points)) {
+            throw new Refused("game_over", "points", points.toString(), "a score at which nobody has won");
+        }
+        return now;
     }
 
     /** Whether a team comes to so many points for the first time. */

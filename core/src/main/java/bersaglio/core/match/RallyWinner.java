@@ -1,6 +1,7 @@
 package bersaglio.core.match;
 
 import bersaglio.core.court.Side;
+import bersaglio.core.format.Kind;
 import java.util.List;
 
 /**
@@ -9,6 +10,7 @@ import java.util.List;
  * @param from        the court that is served from
  * @param winnerBegins whether who won a game begins the next one; else who did not begin it
  */
+@Kind("RALLY_WINNER")
 public record RallyWinner(From from, boolean winnerBegins) implements Service {
 
     /** How the service court follows. */

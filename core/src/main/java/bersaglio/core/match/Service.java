@@ -1,8 +1,10 @@
 package bersaglio.core.match;
 
+import bersaglio.core.format.Family;
 import java.util.List;
 
 /** Who serves. Each kind follows the rallies of a game from its opening. */
+@Family
 public sealed interface Service permits RallyWinner, SideOut, Turns, WholeGames {
 
     /**

@@ -1,9 +1,11 @@
 package bersaglio.core.match;
 
 import bersaglio.core.court.Side;
+import bersaglio.core.format.Kind;
 import java.util.List;
 
 /** Both of a pair serve before the other pair does; at the start of a game only one, who is called the second. */
+@Kind("SIDE_OUT")
 public record SideOut() implements Service {
 
     private static final int SECOND = 2;

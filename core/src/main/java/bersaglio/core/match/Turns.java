@@ -1,6 +1,7 @@
 package bersaglio.core.match;
 
 import bersaglio.core.court.Side;
+import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.List;
  * @param each     in a row
  * @param oneFrom  points of both from which it is one each
  */
+@Kind("TURNS")
 public record Turns(int each, int oneFrom) implements Service {
 
     public Turns {

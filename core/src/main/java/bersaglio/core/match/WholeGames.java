@@ -1,11 +1,13 @@
 package bersaglio.core.match;
 
+import bersaglio.core.format.Kind;
 import java.util.List;
 
 /**
  * Each team serves a game in turn, its players by turns too. In a tie-break the first serves once, then each twice. Who of a
  * pair receives in the right court does so for the set.
  */
+@Kind("WHOLE_GAMES")
 public record WholeGames() implements Service {
 
     @Override

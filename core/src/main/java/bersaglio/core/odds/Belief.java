@@ -22,6 +22,7 @@ public record Belief(double hits, double misses) {
     private static final double STRONGEST = 24;
     private static final double LEAST_VARIANCE = 0.0025;
     private static final double MOST = 1e9;
+    private static final int QUANTILES = 1000;
     private static final double HARDLY_ANY = 0.01;
     /** Keeps the mean of others away from the ends, where nothing varies. */
     private static final double END = 0.02;
@@ -85,6 +86,29 @@ public record Belief(double hits, double misses) {
             trials += (one.hits + one.misses) / each.size();
         }
         return about(rates, trials);
+    }
+
+    /** The chance that the rate is above another, each known by itself. */
+    public double chanceAbove(Belief other) {
+        BetaDistribution own = BetaDistribution.of(hits, misses);
+        BetaDistribution theirs = BetaDistribution.of(other.hits, other.misses);
+        // Over the quantiles of one: each of them is as likely as any other.
+        double sum = 0;
+        for (int i = 0; i < QUANTILES; i++) {
+            sum += theirs.cumulativeProbability(own.inverseCumulativeProbability((i + 0.5) / QUANTILES));
+        }
+        return sum / QUANTILES;
+    }
+
+    public double chanceBelow(double rate) {
+        Check.requireRate("rate", rate);
+        return BetaDistribution.of(hits, misses).cumulativeProbability(rate);
+    }
+
+    /** The rate below which it lies with a chance, 0 to 1. */
+    public double quantile(double chance) {
+        Check.requireRate("chance", chance);
+        return BetaDistribution.of(hits, misses).inverseCumulativeProbability(chance);
     }
 
     public double mean() {

@@ -17,7 +17,6 @@ import org.apache.commons.statistics.distribution.BetaDistribution;
 public record HitRate(double hits, double trials) {
 
     private static final double TAIL = 0.025;
-    private static final int QUANTILES = 1000;
 
     public HitRate {
         Check.requireBetween("trials", trials, 0, 1e9);
@@ -47,14 +46,7 @@ public record HitRate(double hits, double trials) {
 
     /** The chance that the true rate is above that of another, each known by its own trials alone. */
     public double chanceAbove(HitRate other) {
-        BetaDistribution own = posterior();
-        BetaDistribution theirs = other.posterior();
-        // Over the quantiles of one: each of them is as likely as any other.
-        double sum = 0;
-        for (int i = 0; i < QUANTILES; i++) {
-            sum += theirs.cumulativeProbability(own.inverseCumulativeProbability((i + 0.5) / QUANTILES));
-        }
-        return sum / QUANTILES;
+        return Belief.of(this).chanceAbove(Belief.of(other));
     }
 
     /** Rates that are each as likely as the others: the middles of so many equal parts of what is left open. */

@@ -265,6 +265,9 @@ public final class Following {
                 next().stream().map(Position::step).distinct().toList(),
                 open || route.isEnd(at) ? OptionalInt.empty() : OptionalInt.of(at.step()),
                 asked(),
+                asked().filter(called ->
+                                called.step() != route.nextOf(player, at).get(0).step())
+                        .isPresent(),
                 points);
     }
 }

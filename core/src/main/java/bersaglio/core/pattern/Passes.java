@@ -16,6 +16,7 @@ import java.util.OptionalInt;
  *                 point is open
  * @param due      the place of the step that is next, whoever hits it
  * @param asked    what was called for the player's next step
+ * @param change   whether that ends a repeat which could have gone on
  * @param points   that the passes opened
  */
 public record Passes(
@@ -24,10 +25,11 @@ public record Passes(
         List<Integer> expected,
         OptionalInt due,
         Optional<Asked> asked,
+        boolean change,
         List<Point> points) {
 
     public static final Passes NONE =
-            new Passes(List.of(), List.of(), List.of(), OptionalInt.empty(), Optional.empty(), List.of());
+            new Passes(List.of(), List.of(), List.of(), OptionalInt.empty(), Optional.empty(), false, List.of());
 
     public Passes {
         over = List.copyOf(over);

@@ -364,4 +364,19 @@ class FollowingTest {
         assertThat((double) named / players).isGreaterThan(0.8);
         assertThat((double) wronglyNamed / players).isLessThan(0.02);
     }
+
+    @Test
+    void aCallThatEndsARepeatIsAChangeAndOneThatGoesOnIsNone() {
+        Repeat upTo = new Repeat(0, 1, 3, true);
+        following = new Following(pattern(Then.STOP, AfterBreak.START_AGAIN, OpeningMiss.POINT_LOST, upTo), Actor.A);
+        hit(1);
+        assertThat(following.passes().expected()).containsExactly(0, 2);
+        following.ask(new Asked(0, new Way("drop", 1)));
+        assertThat(following.passes().expected()).containsExactly(0);
+        assertThat(following.passes().change()).isFalse();
+        following.ask(new Asked(2, new Way("clear", 4)));
+        assertThat(following.passes().expected()).containsExactly(2);
+        assertThat(following.passes().change()).isTrue();
+        assertThat(hit(3).ruling().outcome()).as("a way that was not called").isEqualTo(Outcome.IN);
+    }
 }

@@ -47,6 +47,7 @@ class PageController implements WebMvcConfigurer, PageForPeople {
                 "/players/**",
                 "/drills/**",
                 "/groups/**",
+                "/matches/**",
                 "/squad",
                 "/queue/**",
                 "/sessions/**"

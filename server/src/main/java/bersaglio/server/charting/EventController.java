@@ -7,6 +7,7 @@ import bersaglio.server.problem.Words;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.view.GroupView;
+import bersaglio.wire.view.MatchView;
 import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonValue;
@@ -56,6 +57,7 @@ class EventController {
             String kind,
             @Schema(ref = "#/components/schemas/SetView") @Nullable SetView set,
             @Schema(ref = "#/components/schemas/GroupView") @Nullable GroupView group,
+            @Schema(ref = "#/components/schemas/MatchView") @Nullable MatchView match,
             List<EventDocs.EventView> events) {}
 
     @PostMapping(path = "/api/events", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -26,6 +26,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
@@ -46,6 +47,7 @@ class DemoClub implements Preparation {
     private static final long SEED = 1806;
     private static final int MOST_SETS = 8;
     private static final int GROUP_AT = 95;
+    private static final int MATCH_AT = 150;
 
     private final Settings settings;
     private final Players players;
@@ -87,6 +89,7 @@ class DemoClub implements Preparation {
         LocalDate today = LocalDate.now(clock);
         Map<LocalDate, UUID> sessions = sessions(today);
         sessions.forEach((day, session) -> send(DemoGroup.of(day, session, at(day, GROUP_AT))));
+        playMatches(new ArrayList<>(sessions.entrySet()));
         for (DemoPlayer player : DemoPlayer.CLUB) {
             for (DemoDrill practised : DemoDrill.ALL) {
                 if (practised.isFor(player)) {
@@ -98,6 +101,25 @@ class DemoClub implements Preparation {
                 }
             }
         }
+    }
+
+    /** The last sessions ended with matches and a game. */
+    private void playMatches(List<Map.Entry<LocalDate, UUID>> sessions) {
+        String nora = DemoPlayer.CLUB.get(0).id().toString();
+        String elio = DemoPlayer.CLUB.get(1).id().toString();
+        String livia = DemoPlayer.CLUB.get(2).id().toString();
+        String teo = DemoPlayer.CLUB.get(3).id().toString();
+        String ada = DemoPlayer.CLUB.get(4).id().toString();
+        String ugo = DemoPlayer.CLUB.get(5).id().toString();
+        int last = sessions.size() - 1;
+        match(sessions.get(last - 5), (session, start) -> DemoMatch.singles(session, start, nora, livia, 2));
+        match(sessions.get(last - 3), (session, start) -> DemoMatch.padel(session, start, ugo, ada));
+        match(sessions.get(last - 1), (session, start) -> DemoMatch.game(session, start, elio, teo));
+        match(sessions.get(last), (session, start) -> DemoMatch.singles(session, start, nora, livia, 3));
+    }
+
+    private void match(Map.Entry<LocalDate, UUID> session, BiFunction<UUID, Instant, List<ChartEvent>> played) {
+        send(played.apply(session.getValue(), at(session.getKey(), MATCH_AT)));
     }
 
     private Map<LocalDate, UUID> sessions(LocalDate today) {

@@ -54,7 +54,7 @@ class ContractTest {
     void whatIsWrittenIsAsTheContractSays() throws IOException {
         JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
         Set<String> kinds = new TreeSet<>();
-        try (var in = EventCodec.class.getResourceAsStream("events-v8.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v9.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {
@@ -96,7 +96,7 @@ class ContractTest {
     void theDocumentOfEventsNamesEveryKindAndItsFields() throws IOException {
         JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
         List<String> lines = Files.readAllLines(Path.of("..", "docs", "events.md"));
-        try (var in = EventCodec.class.getResourceAsStream("events-v8.json")) {
+        try (var in = EventCodec.class.getResourceAsStream("events-v9.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
                     .forEach(json -> {

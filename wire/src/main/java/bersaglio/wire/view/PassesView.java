@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *                 while a point is open
  * @param due      the place of the step that is next, whoever hits it
  * @param asked    what was called for the player's next step
+ * @param change   whether that ends a repeat which could have gone on
  * @param steps    what the own steps came to
  * @param points   that the pattern opened
  * @param others   in the pattern, as far as their shots were charted
@@ -32,6 +33,7 @@ public record PassesView(
         List<Integer> expected,
         @Nullable Integer due,
         @Nullable Asked asked,
+        boolean change,
         List<StepCount> steps,
         int points,
         List<RoleCountView> others) {
@@ -47,6 +49,7 @@ public record PassesView(
                 passes.expected(),
                 passes.due().isPresent() ? Integer.valueOf(passes.due().getAsInt()) : null,
                 passes.asked().orElse(null),
+                passes.change(),
                 passes.counts(),
                 passes.points().size(),
                 others.stream().map(RoleCountView::of).toList());

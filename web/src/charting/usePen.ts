@@ -1,5 +1,5 @@
 import { onScopeDispose, ref } from 'vue'
-import type { NewEvent } from '@/charting/deviceLog'
+import type { NewEvent } from './deviceLog'
 
 /** What one tab tells the others: an event that it has just written, or that one of a run is on disc. */
 export interface News {

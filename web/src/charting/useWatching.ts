@@ -1,4 +1,4 @@
-import { ofRun, takeInLeft } from '@/charting/deviceLog'
+import { ofRun, takeInLeft } from './deviceLog'
 import type { ChartEvent } from '@/shared/api'
 import { usePen, type News } from './usePen'
 

@@ -1,0 +1,26 @@
+package bersaglio.core.advice;
+
+/**
+ * One thing that may be said in a break, with what it rests on.
+ *
+ * @param spot    the part of the court that it is about; 0 for none
+ * @param other   a part to try instead, or that is expected least; 0 for none
+ * @param won     rallies won there, of
+ * @param rallies so many
+ * @param chance  how sure it is, 0 to 1
+ */
+public record Hint(What what, String stroke, int spot, int other, int won, int rallies, double chance) {
+
+    /** What it says; the most useful first. */
+    public enum What {
+        /** The favourite is worse than the other places: leave it. */
+        LEAVE,
+        /** It loses, and that may be bad luck: stay with it. */
+        STAY,
+        /** The order of the serves can be read. */
+        READABLE,
+        /** It is better than the other places. */
+        KEEP,
+        TOO_EARLY
+    }
+}

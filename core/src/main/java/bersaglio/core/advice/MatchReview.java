@@ -1,0 +1,129 @@
+package bersaglio.core.advice;
+
+import bersaglio.core.charting.ChartedMatch;
+import bersaglio.core.match.PlayedRally;
+import bersaglio.core.match.Team;
+import bersaglio.core.odds.Readable;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What a match says of a team, or of one of its players.
+ *
+ * @param here    its placements in this match
+ * @param known   those of this match and of earlier ones against the same opponent
+ * @param lengths of rallies, short, middling and long ones, that were won and played
+ * @param serving rallies won on the own serve, and how many there were
+ */
+public record MatchReview(
+        Placements here,
+        Placements known,
+        Optional<PlacementAdvice> advice,
+        List<ServeReport> serves,
+        List<Band> lengths,
+        Band serving,
+        Band receiving) {
+
+    private static final int[] BANDS = {4, 8, Integer.MAX_VALUE};
+
+    /** @param upTo the longest rally that it holds; 0 where it is about no length */
+    public record Band(int upTo, int won, int rallies) {
+
+        private Band plus(boolean itWasWon) {
+            return new Band(upTo, won + (itWasWon ? 1 : 0), rallies + 1);
+        }
+    }
+
+    /**
+     * @param player  of the team, from 0; -1 for all of it
+     * @param earlier placements of earlier matches against the same opponent
+     */
+    public static MatchReview of(ChartedMatch match, Team team, int player, List<PlacementTally> earlier) {
+        List<PlayedRally> rallies = match.rallies();
+        Placements here = Placements.of(match.sport(), rallies, team, player);
+        Placements known = here.with(earlier);
+        List<Band> lengths = new ArrayList<>();
+        for (int upTo : BANDS) {
+            lengths.add(new Band(upTo, 0, 0));
+        }
+        Band serving = new Band(0, 0, 0);
+        Band receiving = serving;
+        for (PlayedRally rally : rallies) {
+            if (rally.end().winner().isEmpty()) {
+                continue;
+            }
+            boolean won = rally.end().winner().get() == team;
+            int length = match.opened().counts().of(rally.length(), (rally.length() + 1) / 2);
+            if (rally.length() > 0) {
+                int band = 0;
+                while (length > BANDS[band]) {
+                    band++;
+                }
+                lengths.set(band, lengths.get(band).plus(won));
+            }
+            if (rally.serving().team() == team) {
+                serving = serving.plus(won);
+            } else {
+                receiving = receiving.plus(won);
+            }
+        }
+        return new MatchReview(
+                here,
+                known,
+                PlacementAdvice.of(here, known),
+                ServeReport.all(match.sport(), rallies, team, player),
+                lengths,
+                serving,
+                receiving);
+    }
+
+    /** What may be said in a break, one at a time, the most useful first. */
+    public List<Hint> hints() {
+        return Stream.concat(
+                        advice.stream().flatMap(MatchReview::about),
+                        serves.stream().flatMap(MatchReview::about))
+                .sorted(Comparator.comparing(Hint::what))
+                .toList();
+    }
+
+    private static Stream<Hint> about(PlacementAdvice advice) {
+        PlacementTally favourite = advice.favourite();
+        Hint.What what =
+                switch (advice.verdict()) {
+                    case LEAVE -> Hint.What.LEAVE;
+                    case KEEP -> Hint.What.KEEP;
+                    case TOO_EARLY ->
+                        loses(favourite) && advice.luck() == PlacementAdvice.Luck.COULD_BE_LUCK
+                                ? Hint.What.STAY
+                                : Hint.What.TOO_EARLY;
+                };
+        return Stream.of(new Hint(
+                what,
+                favourite.placement().stroke(),
+                favourite.placement().spot(),
+                advice.toTry().orElse(0),
+                favourite.won(),
+                favourite.rallies(),
+                what == Hint.What.KEEP ? 1 - advice.worse() : advice.worse()));
+    }
+
+    private static boolean loses(PlacementTally tally) {
+        return 2 * tally.won() < tally.rallies();
+    }
+
+    private static Stream<Hint> about(ServeReport serves) {
+        Optional<Readable> readable = serves.readable();
+        return serves.next().stream()
+                .map(next -> new Hint(
+                        Hint.What.READABLE,
+                        "serve",
+                        0,
+                        next,
+                        0,
+                        readable.map(Readable::choices).orElse(0),
+                        readable.map(Readable::guessed).orElse(0.0)));
+    }
+}

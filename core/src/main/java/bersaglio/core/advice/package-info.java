@@ -1,0 +1,2 @@
+/** What a match says of placements and serves, and what to change while there is still time. */
+package bersaglio.core.advice;

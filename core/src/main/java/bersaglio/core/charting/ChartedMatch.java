@@ -1,0 +1,122 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.charting.MatchEvent.MatchAgreed;
+import bersaglio.core.charting.MatchEvent.MatchExtended;
+import bersaglio.core.charting.MatchEvent.MatchOpened;
+import bersaglio.core.charting.MatchEvent.MatchRallyCorrected;
+import bersaglio.core.charting.MatchEvent.MatchScoreSet;
+import bersaglio.core.charting.MatchEvent.MatchShotSettled;
+import bersaglio.core.court.Sport;
+import bersaglio.core.match.Agreed;
+import bersaglio.core.match.Depth;
+import bersaglio.core.match.MatchShot;
+import bersaglio.core.match.MatchState;
+import bersaglio.core.match.OpenRally;
+import bersaglio.core.match.PlayedRally;
+import bersaglio.core.match.Told;
+import bersaglio.core.problem.Refused;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A match as its events make it.
+ *
+ * @param agreed   what holds now
+ * @param story    why the score stands as it does
+ * @param now      how it stands
+ * @param open     the rally that is on
+ * @param earned   in it
+ * @param coaching whether a coach may speak; nothing until somebody said
+ * @param over     whether it is over, whoever leads
+ * @param aside    events that later corrections have made impossible, and that change nothing
+ */
+public record ChartedMatch(
+        Origin origin,
+        Agreed agreed,
+        List<Told> story,
+        MatchState now,
+        OpenRally open,
+        List<PlayedRally.Earned> earned,
+        Optional<Boolean> coaching,
+        boolean over,
+        List<String> aside,
+        RunOutline outline) {
+
+    private static final int LATELY = 3;
+
+    /** Where and how it began. */
+    public record Origin(String session, String run, long openedAt, MatchOpened opened) {}
+
+    public ChartedMatch {
+        story = List.copyOf(story);
+        earned = List.copyOf(earned);
+        aside = List.copyOf(aside);
+    }
+
+    public MatchOpened opened() {
+        return origin.opened();
+    }
+
+    public Sport sport() {
+        return opened().agreed().format().sport();
+    }
+
+    /** The rallies that somebody charted, those that change nothing left out. */
+    public List<PlayedRally> rallies() {
+        return told().filter(told -> !told.surplus()).map(Told.OfRally::rally).toList();
+    }
+
+    public Stream<Told.OfRally> told() {
+        return story.stream().filter(Told.OfRally.class::isInstance).map(Told.OfRally.class::cast);
+    }
+
+    /** Shots come faster than they are charted: of the last three rallies at this depth two lack some. */
+    public boolean fallsBehind() {
+        List<PlayedRally> all = rallies();
+        List<PlayedRally> last = all.subList(Math.max(0, all.size() - LATELY), all.size());
+        return open.depth() != Depth.POINTS
+                && last.stream()
+                                .filter(rally -> rally.partial() && rally.depth() == open.depth())
+                                .count()
+                        >= LATELY - 1;
+    }
+
+    /**
+     * Whether an event can come next.
+     *
+     * @throws Refused where it says what cannot be
+     */
+    public void check(EventBody what) {
+        if (what instanceof MatchScoreSet said) {
+            said.score().on(now);
+        } else if (what instanceof MatchExtended) {
+            now.extend();
+        } else if (what instanceof MatchAgreed change) {
+            checkAgreed(change);
+        } else if (what instanceof MatchRallyCorrected corrected) {
+            if (told().noneMatch(told -> told.id().equals(corrected.rally()))) {
+                throw new Refused("unknown_id", "rally", corrected.rally(), "a rally of this match");
+            }
+        } else if (what instanceof MatchShotSettled settled) {
+            boolean known = Stream.concat(told().flatMap(told -> told.rally().shots().stream()), open.shots().stream())
+                    .map(MatchShot::id)
+                    .anyMatch(settled.shot()::equals);
+            if (!known) {
+                throw new Refused("unknown_id", "shot", settled.shot(), "a shot of this match");
+            }
+        }
+    }
+
+    private void checkAgreed(MatchAgreed change) {
+        boolean same = change.agreed().format().sport() == sport()
+                && change.agreed().format().doubles()
+                        == opened().agreed().format().doubles();
+        if (!same) {
+            throw new Refused("not_allowed", "format", change.agreed().format().id(), "one for as many of this sport");
+        }
+        if (change.from() == MatchAgreed.From.NEXT_RALLY) {
+            now.under(change.agreed().format());
+        }
+    }
+}

@@ -1,0 +1,235 @@
+package bersaglio.core.charting;
+
+import bersaglio.core.charting.MatchChart.Happened;
+import bersaglio.core.charting.MatchEvent.MatchAgreed;
+import bersaglio.core.charting.MatchEvent.MatchBonusEarned;
+import bersaglio.core.charting.MatchEvent.MatchDepthChanged;
+import bersaglio.core.charting.MatchEvent.MatchExtended;
+import bersaglio.core.charting.MatchEvent.MatchOpened;
+import bersaglio.core.charting.MatchEvent.MatchRallyEnded;
+import bersaglio.core.charting.MatchEvent.MatchScoreSet;
+import bersaglio.core.charting.MatchEvent.MatchShotMade;
+import bersaglio.core.charting.MatchEvent.MatchShotSettled;
+import bersaglio.core.court.Sport;
+import bersaglio.core.match.Agreed;
+import bersaglio.core.match.Count;
+import bersaglio.core.match.Depth;
+import bersaglio.core.match.GameRule;
+import bersaglio.core.match.MatchShot;
+import bersaglio.core.match.MatchShot.Hitter;
+import bersaglio.core.match.MatchShot.Placed;
+import bersaglio.core.match.MatchState;
+import bersaglio.core.match.OpenRally;
+import bersaglio.core.match.PlayedRally;
+import bersaglio.core.match.RallyEnd;
+import bersaglio.core.match.Spots;
+import bersaglio.core.match.Team;
+import bersaglio.core.match.Told;
+import bersaglio.core.problem.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+
+/** Goes through what happened in a match: rally by rally, and so the score. */
+final class MatchReplay {
+
+    private final MatchOpened opened;
+    private final Map<String, RallyEnd> corrected;
+    private final Map<String, List<MatchShotSettled>> settled;
+    private final RunState run;
+    private final Spots spots;
+    private final List<Told> story = new ArrayList<>();
+    private Agreed agreed;
+    private MatchState state;
+    private Depth depth;
+    private OpenRally rally;
+    private List<PlayedRally.Earned> bonuses = new ArrayList<>();
+    /** The game was won while the rally was on, which is no part of the next one. */
+    private boolean decided;
+    /** What earlier corrections have made impossible. */
+    private final List<String> aside = new ArrayList<>();
+
+    MatchReplay(
+            MatchOpened opened,
+            Agreed agreed,
+            Map<String, RallyEnd> corrected,
+            Map<String, List<MatchShotSettled>> settled,
+            RunState run) {
+        this.opened = opened;
+        this.agreed = agreed;
+        this.corrected = corrected;
+        this.settled = settled;
+        this.run = run;
+        this.spots = Spots.of(sport(), agreed.format().doubles());
+        this.depth = opened.depth();
+        this.state = opened.start().begin(agreed.format());
+        this.rally = nextRally();
+    }
+
+    private Sport sport() {
+        return opened.agreed().format().sport();
+    }
+
+    private OpenRally nextRally() {
+        return new OpenRally(sport(), agreed.format().doubles(), state.serving(), depth, List.of());
+    }
+
+    void take(Happened happened) {
+        String id = happened.event().id();
+        EventBody what = happened.event().what();
+        if (what instanceof MatchShotMade shot) {
+            take(shot, id, happened.at());
+        } else if (what instanceof MatchRallyEnded ended) {
+            end(corrected.getOrDefault(id, ended.end()), id, happened.at());
+        } else if (what instanceof MatchBonusEarned bonus) {
+            earn(id, bonus.rule(), bonus.team());
+        } else if (what instanceof MatchScoreSet said) {
+            Count before = state.points();
+            unless(id, now -> said.score().on(now), after -> new Told.OfScore(id, unseen(before, after), after));
+        } else if (what instanceof MatchExtended) {
+            unless(id, MatchState::extend, after -> new Told.OfExtension(id, after));
+        } else if (what instanceof MatchAgreed change) {
+            agree(id, change);
+        } else if (what instanceof MatchDepthChanged change) {
+            depth = change.depth();
+            rally = new OpenRally(rally.sport(), rally.doubles(), rally.serving(), depth, rally.shots());
+        }
+    }
+
+    /** How a score becomes a step of the story. */
+    private interface Telling {
+        Told of(MatchState after);
+    }
+
+    /** What an earlier correction has made impossible changes nothing. */
+    private void unless(String id, UnaryOperator<MatchState> change, Telling told) {
+        try {
+            state = change.apply(state);
+            story.add(told.of(state));
+            rally = nextRally();
+        } catch (Refused impossible) {
+            aside.add(id);
+        }
+    }
+
+    private static int unseen(Count before, MatchState after) {
+        Count now = after.points();
+        boolean goesOn = now.one() >= before.one() && now.two() >= before.two();
+        return goesOn ? now.total() - before.total() : 0;
+    }
+
+    private void agree(String id, MatchAgreed change) {
+        if (change.from() == MatchAgreed.From.START) {
+            story.add(new Told.OfRules(id, change.agreed(), true, state));
+            return;
+        }
+        unless(
+                id,
+                now -> now.under(change.agreed().format()),
+                after -> new Told.OfRules(id, change.agreed(), false, after));
+        if (state.format().equals(change.agreed().format())) {
+            agreed = change.agreed();
+            rally = nextRally();
+        }
+    }
+
+    private void take(MatchShotMade made, String id, long at) {
+        boolean serve = made.serve() > 0;
+        Spots parts =
+                serve ? Spots.ofServe(sport(), rally.doubles(), rally.serving().court()) : spots;
+        int spot = made.spot() > 0 ? made.spot() : made.place().map(parts::at).orElse(0);
+        String stroke =
+                made.stroke().isEmpty() ? rally.stroke(spot, serve, made.gap()).orElse("") : made.stroke();
+        int player = made.hitter().player();
+        for (MatchShotSettled said : settled.getOrDefault(id, List.of())) {
+            stroke = said.stroke().isEmpty() ? stroke : said.stroke();
+            player = said.player() == Hitter.ONE_OF_THE_PAIR ? player : said.player();
+        }
+        boolean placed = spot > 0 || made.place().isPresent();
+        rally = rally.with(new MatchShot(
+                id,
+                new Hitter(made.hitter().team(), player),
+                stroke,
+                placed ? Optional.of(new Placed(spot, made.place(), made.bounce())) : Optional.empty(),
+                made.ruling(),
+                made.serve(),
+                made.gap() && !rally.shots().isEmpty()
+                        || !serve && rally.shots().isEmpty(),
+                run.notesOn(id),
+                at));
+        MatchShot shot = rally.shots().get(rally.shots().size() - 1);
+        List<GameRule> rules = agreed.rules();
+        for (int rule = 0; rule < rules.size(); rule++) {
+            if (rules.get(rule) instanceof GameRule.Bonus bonus
+                    && bonus.spot() > 0
+                    && bonus.spot() == spot
+                    && shot.isIn()) {
+                earn(id, rule, shot.by().team());
+            }
+        }
+    }
+
+    private void earn(String id, int rule, Team team) {
+        if (rule >= agreed.rules().size() || !(agreed.rules().get(rule) instanceof GameRule.Bonus bonus)) {
+            aside.add(id);
+            return;
+        }
+        bonuses.add(new PlayedRally.Earned(id, rule, team));
+        int games = state.over().size() + state.games().total();
+        for (int i = 0; i < bonus.points() && state.winner().isEmpty(); i++) {
+            state = state.earn(team);
+            if (state.over().size() + state.games().total() > games) {
+                decided = !rally.shots().isEmpty();
+                break;
+            }
+        }
+        story.add(new Told.OfBonus(id, bonus, team, state));
+        if (rally.shots().isEmpty()) {
+            rally = nextRally();
+        }
+    }
+
+    private void end(RallyEnd end, String id, long at) {
+        OpenRally over = rally.endedBy(id, end, at);
+        PlayedRally played = new PlayedRally(
+                id, rally.serving(), state.swapped(), depth, rally.isPartial(end), over.shots(), end, bonuses, at);
+        RallyEnd counted = end;
+        OptionalInt broken = OptionalInt.empty();
+        List<GameRule> rules = agreed.rules();
+        for (int rule = 0;
+                rule < rules.size() && broken.isEmpty() && end.winner().isPresent();
+                rule++) {
+            Optional<RallyEnd> instead = rules.get(rule).breaks(played);
+            if (instead.isPresent()) {
+                counted = instead.get();
+                broken = OptionalInt.of(rule);
+            }
+        }
+        boolean surplus =
+                counted.winner().isPresent() && (decided || state.winner().isPresent());
+        if (counted.winner().isPresent() && !surplus) {
+            state = state.after(counted.winner().get());
+        }
+        story.add(new Told.OfRally(played, counted, broken, surplus, state));
+        decided = false;
+        bonuses = new ArrayList<>();
+        rally = nextRally();
+    }
+
+    ChartedMatch result(String session, String runId, long openedAt, Optional<Boolean> coaching, boolean over) {
+        return new ChartedMatch(
+                new ChartedMatch.Origin(session, runId, openedAt, opened),
+                agreed,
+                story,
+                state,
+                rally,
+                bonuses,
+                coaching,
+                over || state.winner().isPresent(),
+                aside,
+                run.outline());
+    }
+}

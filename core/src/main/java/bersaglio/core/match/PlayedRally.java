@@ -1,0 +1,65 @@
+package bersaglio.core.match;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A rally as it was charted.
+ *
+ * @param id      of the event that ended it
+ * @param serving who served it
+ * @param swapped whether the teams stood at the other ends than at the start
+ * @param depth   to which it was charted
+ * @param partial whether shots of it are missing that this depth asks for
+ * @param end     as it was charted
+ * @param bonuses earned while it went on, or since it was over
+ * @param at      milliseconds since the match began
+ */
+public record PlayedRally(
+        String id,
+        Serving serving,
+        boolean swapped,
+        Depth depth,
+        boolean partial,
+        List<MatchShot> shots,
+        RallyEnd end,
+        List<Earned> bonuses,
+        long at) {
+
+    /** A bonus that a team earned; which of the rules, from 0. */
+    public record Earned(String id, int rule, Team team) {}
+
+    public PlayedRally {
+        shots = List.copyOf(shots);
+        bonuses = List.copyOf(bonuses);
+    }
+
+    public Optional<MatchShot> last() {
+        return shots.isEmpty() ? Optional.empty() : Optional.of(shots.get(shots.size() - 1));
+    }
+
+    public Optional<MatchShot> serve() {
+        return shots.stream().filter(shot -> shot.isServe() && shot.isIn()).findFirst();
+    }
+
+    /** Whether every shot of it is here, so that one can be asked what came after another. */
+    public boolean isWhole() {
+        return depth == Depth.FULL && !partial;
+    }
+
+    /** Contacts of both sides; 0 where they are not known. */
+    public int length() {
+        if (end.length() > 0) {
+            return end.length();
+        }
+        if (!isWhole()) {
+            return 0;
+        }
+        return (int)
+                shots.stream().filter(shot -> !shot.isServe() || shot.isIn()).count();
+    }
+
+    PlayedRally endedBy(RallyEnd other) {
+        return new PlayedRally(id, serving, swapped, depth, partial, shots, other, bonuses, at);
+    }
+}

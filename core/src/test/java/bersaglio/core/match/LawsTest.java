@@ -1,0 +1,66 @@
+package bersaglio.core.match;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bersaglio.core.court.Sport;
+import bersaglio.core.match.ScoreCall.Said;
+import java.util.Arrays;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class LawsTest {
+
+    @Test
+    void everyStrokeThatIsProposedOrCalledAnAttackIsOneOfTheSport() {
+        for (Format format : Formats.all()) {
+            Sport sport = format.sport();
+            for (int before = 1; before <= Spots.MOST; before++) {
+                for (int to = 1; to <= Spots.MOST; to++) {
+                    assertThat(StrokeGuess.of(sport, before, to, false, false))
+                            .as(sport + " " + before + " " + to)
+                            .hasValueSatisfying(
+                                    stroke -> assertThat(sport.strokes()).contains(stroke));
+                }
+            }
+            assertThat(sport.strokes().stream().filter(stroke -> Laws.isAttack(sport, stroke)))
+                    .as(sport.name())
+                    .isNotEmpty();
+        }
+        assertThat(StrokeGuess.of(Sport.BADMINTON, 0, 5, false, false))
+                .as("nobody saw where it came")
+                .isEmpty();
+        assertThat(StrokeGuess.of(Sport.TENNIS, 5, 8, false, true)).contains("return");
+    }
+
+    private static ScoreCall call(String format, String winners) {
+        MatchState state = Formats.known(format).begin(Team.ONE);
+        for (char winner : winners.toCharArray()) {
+            state = state.after(winner == '1' ? Team.ONE : Team.TWO);
+        }
+        return ScoreCall.of(state);
+    }
+
+    private static ScoreCall of(Said said, int first, int second) {
+        return new ScoreCall(said, first, second, 0, Optional.empty());
+    }
+
+    @Test
+    void theScoreIsSaidAsThePlayersOfTheSportSayIt() {
+        assertThat(call("badminton-21", "112")).as("the server's first").isEqualTo(of(Said.NUMBERS, 1, 2));
+        assertThat(call("badminton-21", "12")).isEqualTo(of(Said.ALL, 1, 1));
+        assertThat(call("tennis-advantage", "112")).isEqualTo(of(Said.FIFTEENS, 30, 15));
+        assertThat(call("tennis-advantage", "12")).isEqualTo(of(Said.FIFTEENS_ALL, 15, 15));
+        assertThat(call("tennis-advantage", "111222")).isEqualTo(of(Said.DEUCE, 0, 0));
+        assertThat(call("tennis-advantage", "1112221").team()).contains(Team.ONE);
+        assertThat(call("padel-golden-point", "111222")).isEqualTo(of(Said.DECIDING, 0, 0));
+        assertThat(call("pickleball-11-doubles", "1")).isEqualTo(new ScoreCall(Said.THREE, 1, 0, 2, Optional.empty()));
+        assertThat(call("pickleball-11-doubles", "12")).isEqualTo(new ScoreCall(Said.THREE, 0, 1, 1, Optional.empty()));
+        assertThat(call("badminton-21", "1".repeat(42)).said()).isEqualTo(Said.NOTHING);
+    }
+
+    @Test
+    void aDepthIsLeftForTheNextShallowerOne() {
+        assertThat(Arrays.stream(Depth.values()).map(Depth::shallower))
+                .containsExactly(Depth.POINTS, Depth.POINTS, Depth.ENDS, Depth.OPENING);
+    }
+}

@@ -1,0 +1,3 @@
+/** Tactical rules that coaches write, and how players keep them. */
+@org.jspecify.annotations.NullMarked
+package bersaglio.server.tactics;

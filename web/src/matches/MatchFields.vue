@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Depth, Format, GameRule, MatchOpened, Player, Standpoint, Team } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
+import { useSettings } from '@/shared/settings'
+import FormatFields from './FormatFields.vue'
+import RuleFields from './RuleFields.vue'
+
+/** A match or a game before it: who, how it is scored, what else holds, and how much of it is charted. */
+const props = defineProps<{ players: Player[], formats: Format[], strokes: (sport: Format['sport']) => string[] }>()
+const emit = defineEmits<{ begin: [opened: MatchOpened] }>()
+const { t } = useI18n()
+const settings = useSettings()
+const sports = computed(() => [...new Set(props.formats.map(({ sport }) => sport))])
+const sport = ref<Format['sport']>('BADMINTON')
+const size = ref<'SINGLES' | 'DOUBLES'>('SINGLES')
+const what = ref<'MATCH' | 'GAME'>('MATCH')
+const one = ref<string[]>([])
+const two = ref<string[]>([])
+const server = ref<Team>('ONE')
+const near = ref<Team>('ONE')
+const depth = ref<Depth>('FULL')
+const rules = ref<GameRule[]>([])
+const start = ref({ one: 0, two: 0 })
+const matching = computed(() => props.formats.filter((format) => format.sport === sport.value && format.doubles === (size.value === 'DOUBLES')))
+const sizes = computed(() => (['SINGLES', 'DOUBLES'] as const).filter((which) =>
+  props.formats.some((format) => format.sport === sport.value && format.doubles === (which === 'DOUBLES'))))
+const format = ref<Format>()
+watch([sport, sizes], () => {
+  const [first] = sizes.value
+  size.value = first && !sizes.value.includes(size.value) ? first : size.value
+})
+watch(matching, ([first]) => (format.value = first && copy(first)), { immediate: true })
+watch(what, (now) => {
+  const [first] = matching.value
+  if (first) {
+    format.value = now === 'GAME' && !first.games ? { ...copy(first), id: 'own-game', wins: 1 } : copy(first)
+  }
+})
+function copy(given: Format): Format {
+  return JSON.parse(JSON.stringify(given)) as Format
+}
+const most = computed(() => size.value === 'DOUBLES' ? 2 : 1)
+watch(most, (now) => {
+  one.value = one.value.slice(0, now)
+  two.value = two.value.slice(0, now)
+})
+
+function choose(team: Team, id: string) {
+  const [own, other] = team === 'ONE' ? [one, two] : [two, one]
+  other.value = other.value.filter((has) => has !== id)
+  own.value = own.value.includes(id) ? own.value.filter((has) => has !== id) : [...own.value, id].slice(-most.value)
+}
+const nameOf = (ids: string[], otherwise: string) => ids.length
+  ? ids.map((id) => props.players.find((player) => player.id === id)?.name.split(' ')[0] ?? '').join(' / ')
+  : otherwise
+const names = computed(() => ({ ONE: nameOf(one.value, t('match.first')), TWO: nameOf(two.value, t('match.visitor')) }))
+const ready = computed(() => one.value.length > 0 && !!format.value)
+const STANDPOINTS: Standpoint[] = ['BEHIND', 'LEFT', 'ACROSS', 'RIGHT']
+const standpoint = ref<Standpoint>(settings.standpoint)
+
+function begin() {
+  if (format.value) {
+    emit('begin', {
+      agreed: { format: format.value, rules: rules.value }, one: one.value, ...two.value.length && { two: two.value },
+      start: { server: server.value, ...start.value.one + start.value.two && { points: start.value } },
+      depth: depth.value, standpoint: standpoint.value, ...near.value !== 'ONE' && { nearTeam: near.value },
+      ...what.value === 'GAME' && { game: true },
+    })
+  }
+}
+</script>
+
+<template>
+  <section class="fields">
+    <div class="kinds" role="group" :aria-label="t('match.what')">
+      <button
+        v-for="kind in ['MATCH', 'GAME'] as const"
+        :key="kind"
+        type="button"
+        :aria-pressed="what === kind"
+        @click="what = kind"
+      >
+        <strong>{{ t(`match.kind.${kind}`) }}</strong>
+        <span>{{ t(`match.kindWords.${kind}`) }}</span>
+      </button>
+    </div>
+    <div class="numbers">
+      <OneOf v-model="sport" :label="t('match.sport')" words="match.sports" :values="sports" />
+      <OneOf v-model="size" :label="t('match.size')" words="group.size" :values="sizes" />
+      <v-select
+        v-if="format"
+        :model-value="format.id"
+        :label="t('match.format')"
+        :items="[...format.id === 'own-game' ? [{ value: 'own-game', title: t('match.formats.own-game') }] : [],
+                 ...matching.map((one) => ({ value: one.id, title: t(`match.formats.${one.id}`) }))]"
+        hide-details
+        @update:model-value="(id) => { const chosen = matching.find((one) => one.id === id); format = chosen && copy(chosen) }"
+      />
+    </div>
+    <div
+      v-for="team in ['ONE', 'TWO'] as const"
+      :key="team"
+      class="who"
+      role="group"
+      :aria-label="t(`match.team.${team}`)"
+      :data-test="`team-${team}`"
+    >
+      <h2>{{ t(`match.team.${team}`) }}: {{ names[team] }}</h2>
+      <button
+        v-for="player in players"
+        :key="player.id"
+        type="button"
+        :aria-pressed="(team === 'ONE' ? one : two).includes(player.id)"
+        @click="choose(team, player.id)"
+      >
+        {{ player.name }}
+      </button>
+    </div>
+    <details :open="what === 'GAME'">
+      <summary>{{ t('match.rules') }}</summary>
+      <div class="inner">
+        <FormatFields v-if="format" v-model="format" />
+        <RuleFields v-model="rules" :strokes="strokes(sport)" />
+        <div class="numbers">
+          <v-text-field
+            v-model.number="start.one"
+            type="number"
+            min="0"
+            max="99"
+            :label="t('match.startOf', { name: names.ONE })"
+            hide-details
+          />
+          <v-text-field
+            v-model.number="start.two"
+            type="number"
+            min="0"
+            max="99"
+            :label="t('match.startOf', { name: names.TWO })"
+            hide-details
+          />
+        </div>
+      </div>
+    </details>
+    <div class="numbers">
+      <v-select
+        v-model="server"
+        :label="t('match.firstServer')"
+        :items="(['ONE', 'TWO'] as const).map((value) => ({ value, title: names[value] }))"
+        hide-details
+      />
+      <v-select
+        v-model="near"
+        :label="t('match.near')"
+        :items="(['ONE', 'TWO'] as const).map((value) => ({ value, title: names[value] }))"
+        hide-details
+      />
+      <OneOf v-model="standpoint" :label="t('match.standpoint')" words="match.standpoints" :values="STANDPOINTS" />
+      <OneOf v-model="depth" :label="t('match.depthLabel')" words="match.depth" :values="['POINTS', 'ENDS', 'OPENING', 'FULL']" />
+    </div>
+    <v-btn
+      class="begin"
+      color="primary"
+      variant="flat"
+      size="x-large"
+      :disabled="!ready"
+      data-test="begin"
+      @click="begin"
+    >
+      {{ t(what === 'GAME' ? 'match.beginGame' : 'match.begin') }}
+    </v-btn>
+  </section>
+</template>
+
+<style scoped>
+.fields,
+.inner {
+  display: grid;
+  gap: 16px;
+}
+
+.inner {
+  padding: 12px 0;
+}
+
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 8px;
+}
+
+.kinds button,
+.who button {
+  min-height: 48px;
+  padding: 8px 16px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: var(--sheet);
+  color: var(--ink);
+  text-align: left;
+}
+
+.kinds button {
+  display: grid;
+  min-height: 80px;
+}
+
+[aria-pressed='true'] {
+  border: 3px solid var(--ink);
+}
+
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.who h2 {
+  width: 100%;
+}
+
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 8px;
+}
+
+summary {
+  min-height: 48px;
+  font-weight: 650;
+  line-height: 48px;
+  cursor: pointer;
+}
+
+.begin {
+  justify-self: start;
+  min-width: 240px;
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { MatchView, Team } from '@/shared/api'
+import type { MatchRally } from './useRally'
+import type { Names } from './useMatchWords'
+
+/** The keys along the edge nearest the writing hand: how the rally ends. */
+const props = defineProps<{ match: MatchView, rally: MatchRally, names: Names }>()
+const { t } = useI18n()
+const TEAMS: Team[] = ['ONE', 'TWO']
+const pointsOnly = computed(() => props.match.depth === 'POINTS')
+const winner = computed(() => props.rally.lastHitter.value)
+</script>
+
+<template>
+  <div class="keys">
+    <template v-if="pointsOnly || !winner">
+      <v-btn
+        v-for="team in TEAMS"
+        :key="team"
+        class="key half"
+        :disabled="match.ended"
+        :data-test="`point-${team}`"
+        @click="rally.end('WON', team)"
+      >
+        {{ t('match.pointTo', { name: names(team) }) }}
+      </v-btn>
+    </template>
+    <v-btn
+      v-else
+      class="key wide"
+      :disabled="match.ended"
+      data-test="winner"
+      @click="rally.winner()"
+    >
+      {{ t('match.winnerOf', { name: names(winner) }) }}
+    </v-btn>
+    <template v-if="!pointsOnly">
+      <v-btn class="key" :disabled="match.ended" data-test="net" @click="rally.nextMissed('NET')">{{ t('outcome.NET') }}</v-btn>
+      <v-btn class="key" :disabled="match.ended" data-test="long" @click="rally.nextMissed('LONG')">{{ t('outcome.LONG') }}</v-btn>
+      <v-btn class="key" :disabled="match.ended" data-test="wide" @click="rally.nextMissed('WIDE')">{{ t('outcome.WIDE') }}</v-btn>
+      <v-btn class="key" :disabled="match.ended" @click="rally.nextMissed('NO_REACH')">{{ t('outcome.NO_REACH') }}</v-btn>
+      <v-btn
+        class="key"
+        :disabled="match.ended"
+        :variant="rally.forced.value ? 'flat' : undefined"
+        :aria-pressed="rally.forced.value"
+        data-test="forced"
+        @click="rally.force()"
+      >
+        {{ t('match.forced') }}
+      </v-btn>
+      <v-btn class="key" :disabled="match.ended" @click="rally.netClip()">{{ t('match.netClip') }}</v-btn>
+    </template>
+    <v-btn class="key half" :disabled="match.ended" data-test="let" @click="rally.end('LET')">{{ t('match.let') }}</v-btn>
+    <v-btn class="key half" :disabled="match.ended" @click="rally.end('NOT_SEEN')">{{ t('outcome.NOT_SEEN') }}</v-btn>
+    <v-btn class="key half" :disabled="!match.undo" :prepend-icon="mdiUndoVariant" @click="rally.undo()">{{ t('courtside.undo') }}</v-btn>
+    <v-btn class="key half" :disabled="!match.redo" :prepend-icon="mdiRedoVariant" @click="rally.redo()">{{ t('courtside.redo') }}</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  grid-auto-rows: minmax(64px, auto);
+  gap: 8px;
+}
+
+.key {
+  grid-column: span 2;
+  height: 100%;
+  min-width: 0;
+  padding: 0 4px;
+  background: var(--sheet);
+  white-space: normal;
+}
+
+.half {
+  grid-column: span 3;
+}
+
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

@@ -1,0 +1,35 @@
+import { ofKind } from '@/charting/deviceLog'
+import { byRun } from '@/charting/ownSets'
+import { loadRules } from '@/charting/rules'
+import type { MatchLine, MatchView } from '@/shared/api'
+
+function scoreOf({ over, winner, agreed, games, points }: MatchView): string {
+  const parts = over.map(({ count }) => `${count.one}-${count.two}`)
+  if (!winner) {
+    parts.push(...agreed.format.games ? [`${games.one}-${games.two}`] : [], `${points.one}-${points.two}`)
+  }
+  return parts.join(' ')
+}
+
+/** The matches as this device has them, the latest first: without a network nobody else knows of them. */
+export async function ownMatches(): Promise<MatchLine[]> {
+  const rules = await loadRules()
+  const lines: MatchLine[] = []
+  for (const [run, kept] of byRun(await ofKind('match'))) {
+    const seen = rules.match().append(kept.filter(({ fate }) => fate !== 'aside').map(({ event }) => event))
+    if (!('problem' in seen) && !seen.struck) {
+      lines.push({
+        run, openedAt: seen.openedAt, sport: seen.agreed.format.sport, format: seen.agreed.format.id, game: seen.game, score: scoreOf(seen),
+        rallies: seen.story.filter(({ rally }) => rally && !rally.surplus).length, ended: seen.ended, one: seen.one, two: seen.two,
+        ...seen.winner && { winner: seen.winner },
+      })
+    }
+  }
+  return lines
+}
+
+/** What the server lists, with what only this device knows, or knows better. */
+export function withOwn(listed: MatchLine[], own: MatchLine[]): MatchLine[] {
+  const known = new Set(own.map(({ run }) => run))
+  return [...own, ...listed.filter(({ run }) => !known.has(run))].sort((one, other) => other.openedAt - one.openedAt)
+}
