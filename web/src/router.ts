@@ -44,6 +44,7 @@ export const router = createRouter({
     { path: '/matches', name: 'matches', component: () => import('./matches/MatchesPage.vue') },
     { path: '/matches/tactics', name: 'tactics', component: () => import('./matches/TacticsPage.vue') },
     { path: '/matches/:run', name: 'match', component: () => import('./matches/MatchPage.vue'), props: true, meta: { court: true } },
+    { path: '/matches/:run/card', name: 'match-card', component: () => import('./matches/CardPage.vue'), props: true },
     { path: '/matches/:run/review', name: 'match-review', component: () => import('./matches/ReviewPage.vue'), props: true },
     { path: '/players', name: 'players', component: () => import('./players/PlayersPage.vue') },
     { path: '/sessions/:day', name: 'session', component: () => import('./sessions/SessionPage.vue'), props: true },

@@ -3,7 +3,9 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { newestOf } from '@/drills/newest'
 import type { GroupForm, ListedDrill, Player } from '@/shared/api'
+import BigChoice from '@/shared/BigChoice.vue'
 import OneOf from '@/shared/OneOf.vue'
+import PlayerButtons from '@/shared/PlayerButtons.vue'
 import { chosenAtFirst } from './ownGroups'
 
 /** What a group does together: who, on how many courts, and when everybody changes. */
@@ -46,30 +48,20 @@ const drills = computed(() => [{ value: '', title: t('group.noDrill') },
 
 <template>
   <section class="fields">
-    <div class="kinds" role="group" :aria-label="t('group.what')">
-      <button
-        v-for="one in FORMS"
-        :key="one"
-        type="button"
-        :aria-pressed="kind === one"
-        @click="kind = one"
-      >
-        <strong>{{ t(`group.form.${one}`) }}</strong>
-        <span>{{ t(`group.formWords.${one}`) }}</span>
-      </button>
-    </div>
-    <div class="who" role="group" :aria-label="t('group.who')">
-      <h2>{{ t('group.chosen', { count: chosen.length }, chosen.length) }}</h2>
-      <button
-        v-for="one in players"
-        :key="one.id"
-        type="button"
-        :aria-pressed="chosen.includes(one.id)"
-        @click="toggle(one.id)"
-      >
-        {{ one.name }}
-      </button>
-    </div>
+    <BigChoice
+      v-model="kind"
+      :label="t('group.what')"
+      words="group.form"
+      about="group.formWords"
+      :values="FORMS"
+    />
+    <PlayerButtons
+      :label="t('group.who')"
+      :heading="t('group.chosen', { count: chosen.length }, chosen.length)"
+      :players="players"
+      :chosen="chosen"
+      @toggle="toggle"
+    />
     <div class="numbers">
       <template v-if="kind !== 'TEAMS'">
         <v-text-field
@@ -181,53 +173,10 @@ const drills = computed(() => [{ value: '', title: t('group.noDrill') },
   gap: 24px;
 }
 
-.kinds,
 .numbers {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 220px), 1fr));
   gap: 12px;
-}
-
-.kinds button {
-  display: grid;
-  align-content: start;
-  gap: 4px;
-  min-height: 88px;
-  padding: 12px 16px;
-  text-align: left;
-}
-
-.kinds span {
-  color: var(--ink-soft);
-}
-
-.who {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.who h2 {
-  width: 100%;
-  font-size: 18px;
-}
-
-.kinds button,
-.who button {
-  border: 1px solid var(--rule);
-  border-radius: 6px;
-  background: none;
-  color: var(--ink);
-}
-
-.who button {
-  min-height: 56px;
-  padding: 0 16px;
-}
-
-button[aria-pressed='true'] {
-  outline: 2px solid var(--ink);
-  background: var(--sheet);
 }
 
 .start {

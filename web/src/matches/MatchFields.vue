@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Depth, Format, GameRule, MatchOpened, Player, Standpoint, Team } from '@/shared/api'
+import type { Contacts, Depth, Format, GameRule, MatchOpened, Player, Standpoint, Team } from '@/shared/api'
 import OneOf from '@/shared/OneOf.vue'
 import { useSettings } from '@/shared/settings'
 import FormatFields from './FormatFields.vue'
@@ -21,6 +21,7 @@ const two = ref<string[]>([])
 const server = ref<Team>('ONE')
 const near = ref<Team>('ONE')
 const depth = ref<Depth>('FULL')
+const counts = ref<Contacts>('ALL')
 const rules = ref<GameRule[]>([])
 const start = ref({ one: 0, two: 0 })
 const matching = computed(() => props.formats.filter((format) => format.sport === sport.value && format.doubles === (size.value === 'DOUBLES')))
@@ -66,7 +67,7 @@ function begin() {
       agreed: { format: format.value, rules: rules.value }, one: one.value, ...two.value.length && { two: two.value },
       start: { server: server.value, ...start.value.one + start.value.two && { points: start.value } },
       depth: depth.value, standpoint: standpoint.value, ...near.value !== 'ONE' && { nearTeam: near.value },
-      ...what.value === 'GAME' && { game: true },
+      ...what.value === 'GAME' && { game: true }, ...counts.value !== 'ALL' && { counts: counts.value },
     })
   }
 }
@@ -157,6 +158,7 @@ function begin() {
         hide-details
       />
       <OneOf v-model="standpoint" :label="t('match.standpoint')" words="match.standpoints" :values="STANDPOINTS" />
+      <OneOf v-model="counts" :label="t('match.lengthBy')" words="match.lengths" :values="['ALL', 'OWN', 'AFTER_THE_SERVE']" />
       <OneOf v-model="depth" :label="t('match.depthLabel')" words="match.depth" :values="['POINTS', 'ENDS', 'OPENING', 'FULL']" />
     </div>
     <v-btn

@@ -7,6 +7,7 @@ import { isFacing } from '@/court/shape'
 import { useFeedback } from '@/courtside/feedback'
 import { useTouches } from '@/courtside/useTouches'
 import type { Depth, PlacementTally, RallyEnd, ScoreSaid, Team } from '@/shared/api'
+import OneOf from '@/shared/OneOf.vue'
 import PageStates from '@/shared/PageStates.vue'
 import { useSettings } from '@/shared/settings'
 import { useAsked } from '@/shared/useAsked'
@@ -21,7 +22,7 @@ import StoryList from './StoryList.vue'
 import { useMatch } from './useMatch'
 import { useMatchKeys } from './useMatchKeys'
 import { useMatchWords } from './useMatchWords'
-import { useRally } from './useRally'
+import { useMatchRally } from './useMatchRally'
 
 /** A match while it is on: the court is touched where shots go, one key ends a rally, and the score follows. */
 const props = defineProps<{ run: string }>()
@@ -55,7 +56,7 @@ async function askEarlier() {
 const players = computed(() => answer.value?.data.players ?? [])
 const court = computed(() => answer.value?.data.courts.find(({ sport, surfaces }) => sport === match.value?.agreed.format.sport && surfaces.length))
 const oneHalf = () => !!court.value?.surfaces.some(isFacing)
-const rally = useRally(charted, oneHalf, cue)
+const rally = useMatchRally(charted, oneHalf, cue)
 const names = computed(() => match.value ? words.namesOf(match.value, players.value) : () => '')
 const touches = useTouches((place) => rally.land(place), (from, to) => rally.slide(from, to))
 const dialog = ref<'SCORE' | 'STORY' | 'RULES' | 'END'>()
@@ -133,17 +134,6 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
         </div>
         <v-btn v-if="match.canExtend && !match.ended" data-test="extend" @click="charted.extend()">{{ t('match.extend') }}</v-btn>
         <BreakAdvice :charted="charted" :match="match" :players="players" :earlier="earlier" />
-        <v-select
-          :model-value="match.depth"
-          :label="t('match.depthLabel')"
-          :items="DEPTHS.map((value) => ({ value, title: t(`match.depth.${value}`) }))"
-          hide-details
-          @update:model-value="charted.toDepth($event)"
-        />
-        <p v-if="match.depth === 'FULL' && !match.live" class="soft">{{ t('match.notLive') }}</p>
-        <p v-if="match.depth !== 'POINTS' && rally.alternatives.value.length > 3" class="soft small">
-          {{ slides }}
-        </p>
         <div class="acts">
           <v-btn variant="text" data-test="story" @click="telling = true">{{ t('match.why') }}</v-btn>
           <v-btn variant="text" data-test="score-is" :disabled="match.ended" @click="scoring = true">{{ t('match.scoreIs') }}</v-btn>
@@ -151,6 +141,25 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
           <v-btn variant="text" :disabled="match.ended" @click="ending = true">{{ t('match.endIt') }}</v-btn>
           <v-btn variant="text" :to="`/matches/${run}/review`" data-test="review">{{ t('match.review') }}</v-btn>
         </div>
+        <v-select
+          :model-value="match.depth"
+          :label="t('match.depthLabel')"
+          :items="DEPTHS.map((value) => ({ value, title: t(`match.depth.${value}`) }))"
+          hide-details
+          @update:model-value="charted.toDepth($event)"
+        />
+        <OneOf
+          v-if="match.depth !== 'POINTS'"
+          :model-value="rally.bounce.value ?? match.bounce"
+          :label="t('match.touched')"
+          words="match.touches"
+          :values="['LANDED', 'MET', 'WOULD_LAND']"
+          @update:model-value="rally.touchIs($event)"
+        />
+        <p v-if="match.depth === 'FULL' && !match.live" class="soft">{{ t('match.notLive') }}</p>
+        <p v-if="match.depth !== 'POINTS' && rally.alternatives.value.length > 3" class="soft small">
+          {{ slides }}
+        </p>
         <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('match.elsewhere') }}</p>
         <div v-if="charted.run.watching.value" class="watching" role="status">
           <p>{{ t('pen.watching') }}</p>

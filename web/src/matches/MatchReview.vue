@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { MatchReview, MatchView, PlacementLine } from '@/shared/api'
+import type { MatchReview, PlacementLine } from '@/shared/api'
 import { asPercent } from '@/shared/format'
 import PlacementGrid from './PlacementGrid.vue'
-import { useMatchWords } from './useMatchWords'
+import { useMatchWords, type Names } from './useMatchWords'
 
 /** What a match says of one team: where its shots went, what came of them, and its serves; always with counts. */
-const props = defineProps<{ match: MatchView, review: MatchReview, name: string }>()
+const props = defineProps<{ review: MatchReview, name: string, names: Names }>()
 const { t } = useI18n()
 const words = useMatchWords()
 const strokes = computed(() => [...new Set(props.review.placements.map(({ stroke }) => stroke).filter((one) => one !== 'serve'))])
@@ -23,7 +23,7 @@ const known = ({ effects }: PlacementLine) => effects.reduce((sum, one) => sum +
 const rate = ({ rate: middle, lower, upper }: PlacementLine) =>
   t('match.rateBetween', { rate: asPercent(middle), lower: asPercent(lower), upper: asPercent(upper) })
 const bands = computed(() => props.review.lengths.filter(({ rallies }) => rallies > 0))
-const bandName = (upTo: number, at: number) => t(`match.band.${at}`, { upTo })
+const bandName = (upTo: number, at: number) => t(`match.band.${at}`, { upTo, from: (props.review.lengths[at - 1]?.upTo ?? 0) + 1 })
 </script>
 
 <template>
@@ -55,6 +55,27 @@ const bandName = (upTo: number, at: number) => t(`match.band.${at}`, { upTo })
           <tr v-for="(band, at) in bands" :key="band.upTo">
             <th scope="row">{{ bandName(band.upTo, review.lengths.indexOf(band)) }}</th>
             <td :data-at="at">{{ t('match.wonOf', band) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section v-if="review.bonuses.length" class="wide">
+      <h2>{{ t('match.bonusTable.title') }}</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{{ t('match.bonusTable.name') }}</th>
+            <th scope="col">{{ names('ONE') }}</th>
+            <th scope="col">{{ names('TWO') }}</th>
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="bonus in review.bonuses" :key="bonus.rule">
+            <th scope="row">{{ bonus.name }}</th>
+            <td>{{ t('match.bonusTable.each', { count: bonus.one, serving: bonus.oneServing }) }}</td>
+            <td>{{ t('match.bonusTable.each', { count: bonus.two, serving: bonus.twoServing }) }}</td>
+            <td>{{ bonus.easy ? t('match.bonusTable.smaller') : '' }}</td>
           </tr>
         </tbody>
       </table>
@@ -98,7 +119,7 @@ const bandName = (upTo: number, at: number) => t(`match.band.${at}`, { upTo })
                 <td>{{ line.rallies ? rate(line) : '' }}</td>
                 <td v-for="(count, at) in line.effects" :key="at">{{ known(line) ? count : '' }}</td>
                 <td>{{ line.movable ? t('match.wonOf', { won: line.moved, rallies: line.movable }) : '' }}</td>
-                <td>{{ line.rallies ? t(`match.luck.${line.luck}`) : '' }}</td>
+                <td>{{ line.luck ? t(`match.luck.${line.luck}`) : '' }}</td>
               </tr>
             </tbody>
           </table>

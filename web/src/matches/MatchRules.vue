@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Agreed, MatchView } from '@/shared/api'
 import FormatFields from './FormatFields.vue'
+import RulesInWords from './RulesInWords.vue'
 import RuleFields from './RuleFields.vue'
 
 /** What is agreed, on a card; it can be changed from the next rally on, or from the start. */
@@ -27,6 +28,7 @@ const changed = computed(() => JSON.stringify(draft.value) !== JSON.stringify(pr
     <v-card class="dialog-card">
       <h2>{{ t('match.rules') }}</h2>
       <div class="fields">
+        <RulesInWords :agreed="draft" />
         <FormatFields v-model="draft.format" />
         <RuleFields v-model="draft.rules" :strokes="match.strokes" />
       </div>
@@ -42,6 +44,7 @@ const changed = computed(() => JSON.stringify(draft.value) !== JSON.stringify(pr
           {{ t('match.fromNext') }}
         </v-btn>
         <v-btn :disabled="!changed" data-test="from-start" @click="emit('agree', draft, 'START')">{{ t('match.fromStart') }}</v-btn>
+        <v-btn variant="text" :to="`/matches/${match.run}/card`">{{ t('match.card') }}</v-btn>
         <v-btn variant="text" @click="open = false">{{ t('match.leaveIt') }}</v-btn>
       </div>
     </v-card>

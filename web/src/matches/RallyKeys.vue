@@ -3,7 +3,7 @@ import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, Team } from '@/shared/api'
-import type { MatchRally } from './useRally'
+import type { MatchRally } from './useMatchRally'
 import type { Names } from './useMatchWords'
 
 /** The keys along the edge nearest the writing hand: how the rally ends. */

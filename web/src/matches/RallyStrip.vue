@@ -72,6 +72,19 @@ const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
           {{ nameOf(shot.team, player) }}
         </v-btn>
       </div>
+      <div v-if="dead && shot.outcome !== 'IN'" role="group" :aria-label="t('match.causedBy')">
+        <span class="soft">{{ t('match.causedBy') }}</span>
+        <v-btn
+          v-for="(one, at) in shots.slice(0, shots.indexOf(shot))"
+          :key="one.id"
+          size="small"
+          :variant="one.id === shot.cause ? 'flat' : 'outlined'"
+          :aria-pressed="one.id === shot.cause"
+          @click="charted.settle(shot.id, { cause: one.id })"
+        >
+          {{ t('match.causeShot', { number: at + 1 }) }}
+        </v-btn>
+      </div>
       <div v-for="{ sort, notes: some } in notes" :key="sort" role="group" :aria-label="t(`match.notes.${sort}`)">
         <v-btn
           v-for="note in some"

@@ -65,7 +65,7 @@ async function correct(rally: string, end: RallyEnd) {
           </v-btn>
         </div>
       </div>
-      <MatchReview :match="match" :review="review" :name="names(about)" />
+      <MatchReview :review="review" :name="names(about)" :names="names" />
       <TacticChecks :charted="charted" :match="match" :players="players" :team="about" />
       <details>
         <summary>{{ t('match.why') }}</summary>

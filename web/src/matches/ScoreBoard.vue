@@ -55,7 +55,7 @@ const serving = computed(() => {
         two: names('TWO'), wonTwo: match.rallyWins.two, bonusTwo: match.points.two - match.rallyWins.two,
       }) }}
     </p>
-    <p v-if="match.winner" class="won">{{ t('match.won', { name: names(match.winner) }) }}</p>
+    <p v-if="match.winner" class="won" data-test="won">{{ t('match.won', { name: names(match.winner) }) }}</p>
     <p v-else-if="match.ended" class="won">{{ t('match.stopped') }}</p>
   </section>
 </template>

@@ -20,10 +20,7 @@ function score({ points, games, part }: MatchStep): string {
   }
   return [...props.match.agreed.format.games ? [`${games.one}-${games.two}`] : [], `${points.one}-${points.two}`].join(' ')
 }
-const brokenOf = ({ rally }: MatchStep) => {
-  const rule = rally && rally.broken >= 0 ? props.match.agreed.rules[rally.broken] : undefined
-  return rule ? t(`match.broken.${rule.kind}`, { ...rule }) : ''
-}
+const brokenOf = ({ rally }: MatchStep) => rally?.broken ? t(`match.broken.${rally.broken.kind}`, { ...rally.broken }) : ''
 
 function correct(step: MatchStep, end: RallyEnd) {
   chosen.value = undefined

@@ -87,7 +87,7 @@ export function useMatch() {
 
   return {
     match, run, begin, resume, look, hitterOf, seenBy, where, shot,
-    settle: (id: string, said: { stroke?: string, player?: number }) => write('match.settled', { shot: id, ...said }),
+    settle: (id: string, said: { stroke?: string, player?: number, cause?: string }) => write('match.settled', { shot: id, ...said }),
     note: (id: string, note: MatchShot['notes'][number], on: boolean) => write('shot.noted', { shot: id, note, on }),
     endRally: (end: RallyEnd) => write('match.rally', end),
     correct: (rally: string, end: RallyEnd) => write('match.corrected', { rally, ...end }),

@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core'
 import type { ShallowRef } from 'vue'
 import { sideOfArrow } from '@/court/turn'
 import type { MatchView, Side } from '@/shared/api'
-import type { MatchRally } from './useRally'
+import type { MatchRally } from './useMatchRally'
 
 interface Asked {
   match: ShallowRef<MatchView | undefined>

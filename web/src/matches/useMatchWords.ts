@@ -32,7 +32,7 @@ export function useMatchWords() {
   }
 
   /** Where it went, or how it missed. */
-  const played = (one: MatchShot): string => one.outcome === 'IN' ? shot(one) : t(`outcome.${one.outcome === 'VOID' ? 'LET' : one.outcome}`)
+  const played = (one: MatchShot): string => one.outcome === 'IN' ? shot(one) : one.outcome === 'VOID' ? t('match.let') : t(`outcome.${one.outcome}`)
 
   function end(ended: RallyEnd, names: Names): string {
     const winner = ended.winner ? names(ended.winner) : ''
@@ -51,7 +51,7 @@ export function useMatchWords() {
   /** One sentence that may be said in a break. */
   function hint(one: Hint, name: string): string {
     return t(`match.hint.${one.what}`, {
-      ...one, name, stroke: one.stroke, where: one.spot ? partOf(one.spot) : '', other: one.other ? partOf(one.other) : '',
+      ...one, name, stroke: one.stroke, court: one.court === 'NONE' ? '' : t(`match.fromCourt.${one.court}`), where: one.spot ? partOf(one.spot) : '', other: one.other ? partOf(one.other) : '',
       chance: Math.round(one.chance * 100), lost: one.rallies - one.won,
     })
   }

@@ -5,13 +5,14 @@ import { useRouter } from 'vue-router'
 import { askClub, askPlayer } from '@/charting/asked'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
-import type { ChartEvent, Player } from '@/shared/api'
+import type { ChartEvent, Player, SetLine } from '@/shared/api'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
 import { useSentences } from '@/shared/sentences'
 import { useAsked } from '@/shared/useAsked'
 import EarlierSets from './EarlierSets.vue'
 import MoveSet from './MoveSet.vue'
+import PlayerMatches from './PlayerMatches.vue'
 import PlayerLandings from './PlayerLandings.vue'
 import PlayerPasses from './PlayerPasses.vue'
 import PlayerRallies from './PlayerRallies.vue'
@@ -57,13 +58,12 @@ const sets = computed(() => [...record.value?.sets ?? []].reverse())
 const moveDue = computed(() => record.value?.verdict?.advice.call === 'MOVE_UP')
 const chosenRun = ref<string>()
 const chosen = computed(() => sets.value.find((reading) => reading.set.run === chosenRun.value))
+const isLast = ({ set }: { set: SetLine }) => set.closed && !set.struck
 const moving = ref(false)
 const problem = ref('')
 
 watch(sets, (now) => {
-  if (!now.some((reading) => reading.set.run === chosenRun.value)) {
-    chosenRun.value = now.find((reading) => reading.set.closed && !reading.set.struck)?.set.run
-  }
+  chosenRun.value = (now.find((reading) => reading.set.run === chosenRun.value) ?? now.find(isLast))?.set.run
 })
 
 function choose(key: string) {
@@ -94,7 +94,7 @@ async function reopen() {
 }
 
 function moveUp() {
-  const last = sets.value.find((reading) => reading.set.closed && !reading.set.struck)
+  const last = sets.value.find(isLast)
   const from = record.value?.level ?? 1
   return apply('level.moved', { from, to: from + 1, by: 'RULE', unmet: false }, last?.set.run)
 }
@@ -107,7 +107,7 @@ function moveUp() {
     :cached-at="asked?.cached ? asked.at : undefined"
     @retry="load"
   >
-    <div v-if="person && record && drill && court" class="player">
+    <div v-if="person && club && record && drill && court" class="player">
       <header>
         <h1>{{ person.name }}</h1>
         <p class="soft">{{ t(`players.${person.hand}`) }}</p>
@@ -172,15 +172,16 @@ function moveUp() {
           :chosen="chosen"
         />
         <PlayerWork
-          v-if="answer && club"
+          v-if="answer"
           class="work"
           :page="answer.page.data"
           :players="club.players"
           :drills="club.drills"
         />
       </div>
+      <PlayerMatches :player="person.id" :players="club.players" />
       <MoveSet
-        v-if="chosen && club"
+        v-if="chosen"
         v-model="moving"
         :set="chosen.set"
         :drill="drill"
@@ -241,9 +242,7 @@ header :deep(.v-btn) {
   grid-area: landings;
 }
 
-.work {
-  grid-area: work;
-}
+.work { grid-area: work; }
 
 .now a {
   color: var(--ink);

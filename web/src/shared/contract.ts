@@ -911,6 +911,20 @@ export interface components {
             /** Format: double */
             median?: number;
         };
+        BonusTally: {
+            easy: boolean;
+            name: string;
+            /** Format: int32 */
+            one: number;
+            /** Format: int32 */
+            oneServing: number;
+            /** Format: int32 */
+            rule: number;
+            /** Format: int32 */
+            two: number;
+            /** Format: int32 */
+            twoServing: number;
+        };
         BriefView: {
             code: string;
             drill: string;
@@ -1549,6 +1563,8 @@ export interface components {
         Hint: {
             /** Format: double */
             chance: number;
+            /** @enum {string} */
+            court: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
             other: number;
             /** Format: int32 */
@@ -1842,6 +1858,7 @@ export interface components {
             zone: number;
         };
         MatchEventMatchShotSettled: {
+            cause?: string;
             /** Format: int32 */
             player?: number;
             shot: string;
@@ -1886,6 +1903,7 @@ export interface components {
         };
         MatchReviewView: {
             advice?: components["schemas"]["MatchReviewViewPlacementAdviceView"];
+            bonuses: components["schemas"]["BonusTally"][];
             hints: components["schemas"]["Hint"][];
             lengths: components["schemas"]["MatchReviewBand"][];
             placements: components["schemas"]["MatchReviewViewPlacementLine"][];
@@ -1916,7 +1934,7 @@ export interface components {
             /** Format: double */
             lower: number;
             /** @enum {string} */
-            luck: "REAL" | "NOT_CLEAR" | "COULD_BE_LUCK";
+            luck?: "REAL" | "NOT_CLEAR" | "COULD_BE_LUCK";
             /** Format: int32 */
             movable: number;
             /** Format: int32 */
@@ -1965,6 +1983,8 @@ export interface components {
             fallsBehind: boolean;
             game: boolean;
             games: components["schemas"]["Count"];
+            /** @enum {string} */
+            lengthBy: "ALL" | "OWN" | "AFTER_THE_SERVE";
             live: boolean;
             /** @enum {string} */
             nearTeam: "ONE" | "TWO";
@@ -2009,6 +2029,7 @@ export interface components {
         MatchViewMatchShotView: {
             /** @enum {string} */
             bounce?: "LANDED" | "MET" | "WOULD_LAND";
+            cause?: string;
             gap: boolean;
             id: string;
             notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT")[];
@@ -2057,8 +2078,7 @@ export interface components {
         MatchViewRallyView: {
             /** Format: int64 */
             at: number;
-            /** Format: int32 */
-            broken: number;
+            broken?: components["schemas"]["GameRule"];
             counted: components["schemas"]["RallyEnd"];
             /** @enum {string} */
             depth: "POINTS" | "ENDS" | "OPENING" | "FULL";

@@ -94,6 +94,30 @@ class AccessibilityTest {
         new Editor(page).press("Player");
         check(page, "What the target asks of a player");
 
+        page.navigate(hall.address() + "/matches/tactics");
+        page.getByTestId("new-tactic").click();
+        check(page, "Tactical rules");
+        page.navigate(hall.address() + "/matches");
+        page.locator("tbody a").first().waitFor();
+        String review = page.locator("tbody a").first().getAttribute("href");
+        page.getByTestId("new-match").click();
+        page.locator(".kinds button").nth(1).click();
+        page.getByTestId("add-BONUS").click();
+        page.getByTestId("add-OUT").click();
+        check(page, "A new game");
+        page.getByTestId("team-ONE").getByText("Nora Ginestra").click();
+        page.getByTestId("begin").click();
+        page.locator("svg.court").waitFor();
+        page.keyboard().press("2");
+        page.locator(".strip .shot").first().click();
+        check(page, "A match");
+        page.getByTestId("rules").click();
+        check(page, "The rules of a match");
+        page.keyboard().press("Escape");
+        page.navigate(hall.address() + review);
+        page.getByTestId("hints").waitFor();
+        check(page, "A match afterwards");
+
         page.navigate(hall.address() + "/courtside");
         page.getByText("Who is on court?").waitFor();
         check(page, "Nobody on court");

@@ -84,6 +84,10 @@ class LanguageTest {
                 "/courtside/" + nora + "/straight-clear-1",
                 "/queue/straight-clear-1",
                 "/groups",
+                "/matches",
+                "/matches/tactics",
+                "/matches/" + club.get("/api/matches").get(0).get("run").asString(),
+                "/matches/" + club.get("/api/matches").get(0).get("run").asString() + "/review",
                 "/groups/"
                         + club.get("/api/groups/2026-11-24").get(0).get("run").asString(),
                 "/drills",
@@ -130,8 +134,8 @@ class LanguageTest {
     private static Set<String> wordsOfTheClub(StartedServer club) {
         Set<String> words = new HashSet<>();
         List<JsonNode> told = new ArrayList<>(club.drills());
-        for (String path :
-                List.of("/api/club", "/api/targets", "/api/today", "/api/squad", "/api/sessions/2026-11-24")) {
+        for (String path : List.of(
+                "/api/club", "/api/targets", "/api/today", "/api/squad", "/api/sessions/2026-11-24", "/api/tactics")) {
             told.add(club.get(path));
         }
         told.forEach(one -> collect(one, words));

@@ -4,10 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import bersaglio.acceptance.Club.Hall;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -63,6 +65,8 @@ class Pictures {
         light.getByText("Turn 2").waitFor();
         take(light, "group");
 
+        takeMatches(hall, light);
+
         light.navigate(hall.address() + "/sessions/2026-11-24");
         light.locator("table").waitFor();
         take(light, "session");
@@ -84,32 +88,13 @@ class Pictures {
         light.navigate(hall.address() + "/drills/three-corner-ladder/edit");
         light.locator(".drill-editor svg.court").waitFor();
         take(light, "drill-editor");
-        light.navigate(hall.address() + "/drills/drop-lift-clear/edit");
-        light.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
-        light.locator(".builder .steps button").nth(1).click();
-        take(light, "pattern-builder");
         light.navigate(hall.address() + "/drills/targets");
         light.getByText("Net drop rings").waitFor();
         take(light, "targets");
         new Editor(dark).open(hall.address(), "net-drop").press("Player").choose("Player", "Nora Ginestra");
         dark.getByText("of the shots would be good here").waitFor();
         take(dark, "target-badminton");
-        light.navigate(hall.address() + "/drills/places");
-        light.getByText("Lakeside padel court").waitFor();
-        take(light, "places");
 
-        light.navigate(hall.address() + "/players/" + idOf(hall, "Ugo Alloro"));
-        light.getByTestId("pass-steps").first().waitFor();
-        take(light, "pattern-steps");
-        light.navigate(hall.address() + "/players/" + idOf(hall, "Livia Sambuco"));
-        light.locator("header .v-select").first().click();
-        light.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Out of the middle"))
-                .click();
-        light.getByTestId("player-rallies").waitFor();
-        light.getByLabel("Bands of your own").fill("6, 12, 18");
-        light.getByTestId("bands").first().waitFor();
-        light.getByTestId("player-rallies").evaluate("one => window.scrollTo(0, one.offsetTop - 24)");
-        take(light, "rallies");
         light.navigate(hall.address() + "/players");
         light.getByText("Ugo Alloro").waitFor();
         take(light, "players");
@@ -118,6 +103,66 @@ class Pictures {
         light.locator("table").waitFor();
         light.locator("ellipse.half").waitFor();
         take(light, "player");
+    }
+
+    private static void takeMatches(Hall hall, Page page) {
+        begin(hall, page, "Nora Ginestra", "Livia Sambuco");
+        page.getByTestId("coaching-yes").click();
+        for (String rally : List.of("2 9 3 w", "1 7 3 8 n", "2 8 1 9 7 2 w", "3 9 6 w", "2 w", "1 7 7 2 8")) {
+            for (String key : rally.split(" ")) {
+                page.keyboard().press(key);
+            }
+        }
+        Courtside court = new Courtside(page);
+        court.touch(-1.9, -5.9).touch(1.6, 0.9);
+        take(page, "match");
+
+        page.navigate(hall.address() + "/matches");
+        Locator played = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Nora – Livia"));
+        played.first().getByRole(AriaRole.LINK).click();
+        page.getByTestId("hints").waitFor();
+        page.getByText("drop", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        page.getByTestId("hints").evaluate("one => window.scrollTo(0, one.offsetTop - 60)");
+        take(page, "match-review");
+
+        begin(hall, page, "Elio Corbezzolo", "Teo Mirtillo", () -> {
+            page.locator(".kinds button").nth(1).click();
+            page.getByTestId("add-OUT").click();
+            page.getByTestId("add-MAY_NOT_END").click();
+            page.getByTestId("add-BONUS").click();
+        });
+        page.getByTestId("coaching-yes").click();
+        for (String rally : List.of("2 9 3 w", "1 9 9 2 w", "2 8 9 1 w", "2 9 2")) {
+            for (String key : rally.split(" ")) {
+                page.keyboard().press(key);
+            }
+        }
+        page.getByTestId("rules").click();
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        take(page, "game");
+
+        page.navigate(hall.address() + "/matches/tactics");
+        page.getByTestId("new-tactic").click();
+        page.getByLabel("Name").fill("Lob, then forward");
+        page.getByLabel("Rule").fill("after own lift, the next own shot is taken in front of the service line");
+        page.getByText("Reads as").waitFor();
+        take(page, "tactics");
+    }
+
+    private static void begin(Hall hall, Page page, String one, String two) {
+        begin(hall, page, one, two, () -> {});
+    }
+
+    private static void begin(Hall hall, Page page, String one, String two, Runnable otherwise) {
+        page.navigate(hall.address() + "/matches");
+        page.getByTestId("new-match").click();
+        otherwise.run();
+        page.getByTestId("team-ONE").getByText(one).click();
+        page.getByTestId("team-TWO").getByText(two).click();
+        page.getByTestId("begin").click();
+        page.locator("svg.court").waitFor();
     }
 
     private static String idOf(Hall hall, String name) {

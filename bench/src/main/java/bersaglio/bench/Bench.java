@@ -39,6 +39,7 @@ public final class Bench {
         all.put("load", PageBench::firstLoad);
         all.put("touch", PageBench::touchToPaint);
         all.put("close", CloseBench::everyReadyDrill);
+        all.put("match", MatchBench::thousandShots);
         all.put("drag", EditorBench::dragging);
         all.put("zones", ZoneBench::aMillionLandings);
         all.put("judgement", JudgementBench::all);

@@ -55,6 +55,7 @@ import org.junit.jupiter.api.io.TempDir;
 class TwinTest {
 
     private static final int CASES = 200;
+    private static final int MATCHES = 40;
     private static final int PAST_SETS = 6;
     private static final List<AdvanceRule> RULES = List.of(
             new OneMetQuota(),
@@ -206,6 +207,41 @@ class TwinTest {
             expected.add(Json.parse(Face.group(events.toString())));
         }
         assertAlike("", inThePage(folder, "groups.mjs", cases), Json.parse(expected.toString()));
+    }
+
+    /** The score, what a match says, and how a rule was kept, whatever was charted and corrected. */
+    @Test
+    void thePageAndTheServerAgreeOnMatches(@TempDir Path folder) throws Exception {
+        JsonArray cases = new JsonArray();
+        JsonArray expected = new JsonArray();
+        String rule = "never two lobs in a row to the same part";
+        for (int seed = 1; seed <= MATCHES; seed++) {
+            JsonArray events = new JsonArray();
+            new RandomMatch(new Random(seed)).events(70).forEach(event -> events.add(EventCodec.encode(event)));
+            cases.add(Json.object().add("events", events.toString()).add("rule", rule));
+            Match match = Face.match();
+            JsonArray told = new JsonArray();
+            JsonValue last = Json.NULL;
+            for (JsonValue event : events) {
+                JsonObject seen = Json.parse(match.append(event.toString())).asObject();
+                boolean taken = seen.get("match") != null;
+                last = taken ? seen.get("match") : last;
+                told.add(Json.object()
+                        .add("fromStep", taken ? seen.getInt("fromStep", -1) : -1)
+                        .add("open", taken ? seen.get("match").asObject().get("open") : Json.NULL)
+                        .add("code", taken ? "" : seen.get("problem").asObject().getString("code", "")));
+            }
+            JsonArray reviews = new JsonArray();
+            reviews.add(Json.parse(match.review("ONE", -1, "[]")));
+            reviews.add(Json.parse(match.review("TWO", -1, "[]")));
+            expected.add(Json.object()
+                    .add("told", told)
+                    .add("last", last)
+                    .add("reviews", reviews)
+                    .add("check", Json.parse(match.check(rule, "ONE")))
+                    .add("where", Json.parse(match.where(1.2, 3.4))));
+        }
+        assertAlike("", inThePage(folder, "matches.mjs", cases), Json.parse(expected.toString()));
     }
 
     private static final String MEASURES = "[{\"one\":\"tile\",\"many\":\"tiles\",\"metres\":0.3}]";

@@ -1,15 +1,18 @@
 package bersaglio.core.advice;
 
+import bersaglio.core.court.Side;
+
 /**
  * One thing that may be said in a break, with what it rests on.
  *
+ * @param court   that is served from, where it is about serves; else none
  * @param spot    the part of the court that it is about; 0 for none
  * @param other   a part to try instead, or that is expected least; 0 for none
  * @param won     rallies won there, of
  * @param rallies so many
  * @param chance  how sure it is, 0 to 1
  */
-public record Hint(What what, String stroke, int spot, int other, int won, int rallies, double chance) {
+public record Hint(What what, String stroke, Side court, int spot, int other, int won, int rallies, double chance) {
 
     /** What it says; the most useful first. */
     public enum What {

@@ -1,6 +1,7 @@
 package bersaglio.core.advice;
 
 import bersaglio.core.charting.ChartedMatch;
+import bersaglio.core.court.Side;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.Team;
 import bersaglio.core.odds.Readable;
@@ -16,6 +17,7 @@ import java.util.stream.Stream;
  * @param here    its placements in this match
  * @param known   those of this match and of earlier ones against the same opponent
  * @param lengths of rallies, short, middling and long ones, that were won and played
+ * @param bonuses of both teams
  * @param serving rallies won on the own serve, and how many there were
  */
 public record MatchReview(
@@ -25,7 +27,8 @@ public record MatchReview(
         List<ServeReport> serves,
         List<Band> lengths,
         Band serving,
-        Band receiving) {
+        Band receiving,
+        List<BonusTally> bonuses) {
 
     private static final int[] BANDS = {4, 8, Integer.MAX_VALUE};
 
@@ -42,7 +45,7 @@ public record MatchReview(
      * @param earlier placements of earlier matches against the same opponent
      */
     public static MatchReview of(ChartedMatch match, Team team, int player, List<PlacementTally> earlier) {
-        List<PlayedRally> rallies = match.rallies();
+        List<PlayedRally> rallies = match.asCounted();
         Placements here = Placements.of(match.sport(), rallies, team, player);
         Placements known = here.with(earlier);
         List<Band> lengths = new ArrayList<>();
@@ -77,7 +80,8 @@ public record MatchReview(
                 ServeReport.all(match.sport(), rallies, team, player),
                 lengths,
                 serving,
-                receiving);
+                receiving,
+                BonusTally.all(match.agreed(), rallies));
     }
 
     /** What may be said in a break, one at a time, the most useful first. */
@@ -103,6 +107,7 @@ public record MatchReview(
         return Stream.of(new Hint(
                 what,
                 favourite.placement().stroke(),
+                Side.NONE,
                 favourite.placement().spot(),
                 advice.toTry().orElse(0),
                 favourite.won(),
@@ -120,6 +125,7 @@ public record MatchReview(
                 .map(next -> new Hint(
                         Hint.What.READABLE,
                         "serve",
+                        serves.court(),
                         0,
                         next,
                         0,

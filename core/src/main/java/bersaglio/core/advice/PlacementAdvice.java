@@ -77,6 +77,11 @@ public record PlacementAdvice(
                 Math.max(EPSILON, STRENGTH * (1 - rate) + tally.rallies() - tally.won()));
     }
 
+    /** Why it loses; nothing where it does not lose more than the match as a whole does. */
+    public static Optional<Luck> ofLosses(PlacementTally tally, double rate) {
+        return tally.won() < rate * tally.rallies() - EPSILON ? Optional.of(luck(tally, rate)) : Optional.empty();
+    }
+
     /** Whether more is lost at a placement than in the match as a whole. */
     public static Luck luck(PlacementTally tally, double rate) {
         double lost = belief(tally, rate).chanceBelow(rate);

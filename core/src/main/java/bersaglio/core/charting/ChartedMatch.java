@@ -67,6 +67,13 @@ public record ChartedMatch(
         return told().filter(told -> !told.surplus()).map(Told.OfRally::rally).toList();
     }
 
+    /** The same, each as it counts by the rules that held. */
+    public List<PlayedRally> asCounted() {
+        return told().filter(told -> !told.surplus())
+                .map(told -> told.broken().isPresent() ? told.rally().endedBy(told.counted()) : told.rally())
+                .toList();
+    }
+
     public Stream<Told.OfRally> told() {
         return story.stream().filter(Told.OfRally.class::isInstance).map(Told.OfRally.class::cast);
     }

@@ -189,13 +189,24 @@ public sealed interface MatchEvent extends EventBody {
         }
     }
 
-    /** What a shot was, said after it. */
+    /**
+     * What a shot was, said after it.
+     *
+     * @param cause the earlier shot of the rally that caused it; empty where that is not said
+     */
     @Kind("match.settled")
-    record MatchShotSettled(String shot, @Usually("") String stroke, @Usually("-1") int player) implements Entry {
+    record MatchShotSettled(
+            String shot, @Usually("") String stroke, @Usually("-1") int player, @Usually("") String cause)
+            implements Entry {
         public MatchShotSettled {
             Check.requireId("shot", shot);
             Way.requireStroke("stroke", stroke);
             Check.requireBetween("player", player, Hitter.ONE_OF_THE_PAIR, 1);
+            Check.requireId("cause", cause.isEmpty() ? "none" : cause);
+        }
+
+        public MatchShotSettled(String shot, String stroke, int player) {
+            this(shot, stroke, player, "");
         }
 
         @Override

@@ -16,7 +16,6 @@ import bersaglio.core.match.Count;
 import bersaglio.core.match.Depth;
 import bersaglio.core.match.GameRule;
 import bersaglio.core.match.MatchShot;
-import bersaglio.core.match.MatchShot.Hitter;
 import bersaglio.core.match.MatchShot.Placed;
 import bersaglio.core.match.MatchState;
 import bersaglio.core.match.OpenRally;
@@ -30,7 +29,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 
 /** Goes through what happened in a match: rally by rally, and so the score. */
@@ -143,23 +141,20 @@ final class MatchReplay {
         int spot = made.spot() > 0 ? made.spot() : made.place().map(parts::at).orElse(0);
         String stroke =
                 made.stroke().isEmpty() ? rally.stroke(spot, serve, made.gap()).orElse("") : made.stroke();
-        int player = made.hitter().player();
-        for (MatchShotSettled said : settled.getOrDefault(id, List.of())) {
-            stroke = said.stroke().isEmpty() ? stroke : said.stroke();
-            player = said.player() == Hitter.ONE_OF_THE_PAIR ? player : said.player();
-        }
         boolean placed = spot > 0 || made.place().isPresent();
         rally = rally.with(new MatchShot(
-                id,
-                new Hitter(made.hitter().team(), player),
-                stroke,
-                placed ? Optional.of(new Placed(spot, made.place(), made.bounce())) : Optional.empty(),
-                made.ruling(),
-                made.serve(),
-                made.gap() && !rally.shots().isEmpty()
-                        || !serve && rally.shots().isEmpty(),
-                run.notesOn(id),
-                at));
+                        id,
+                        made.hitter(),
+                        stroke,
+                        placed ? Optional.of(new Placed(spot, made.place(), made.bounce())) : Optional.empty(),
+                        made.ruling(),
+                        made.serve(),
+                        made.gap() && !rally.shots().isEmpty()
+                                || !serve && rally.shots().isEmpty(),
+                        run.notesOn(id),
+                        "",
+                        at))
+                .withLast(this::asSaid);
         MatchShot shot = rally.shots().get(rally.shots().size() - 1);
         List<GameRule> rules = agreed.rules();
         for (int rule = 0; rule < rules.size(); rule++) {
@@ -170,6 +165,14 @@ final class MatchReplay {
                 earn(id, rule, shot.by().team());
             }
         }
+    }
+
+    private MatchShot asSaid(MatchShot shot) {
+        MatchShot now = shot;
+        for (MatchShotSettled said : settled.getOrDefault(shot.id(), List.of())) {
+            now = now.saidToBe(said.stroke(), said.player(), said.cause());
+        }
+        return now;
     }
 
     private void earn(String id, int rule, Team team) {
@@ -193,20 +196,20 @@ final class MatchReplay {
     }
 
     private void end(RallyEnd end, String id, long at) {
-        OpenRally over = rally.endedBy(id, end, at);
+        OpenRally over = rally.endedBy(id, end, run.notesOn(id), at);
+        if (over.shots().size() > rally.shots().size()) {
+            over = over.withLast(this::asSaid);
+        }
         PlayedRally played = new PlayedRally(
                 id, rally.serving(), state.swapped(), depth, rally.isPartial(end), over.shots(), end, bonuses, at);
         RallyEnd counted = end;
-        OptionalInt broken = OptionalInt.empty();
-        List<GameRule> rules = agreed.rules();
-        for (int rule = 0;
-                rule < rules.size() && broken.isEmpty() && end.winner().isPresent();
-                rule++) {
-            Optional<RallyEnd> instead = rules.get(rule).breaks(played);
-            if (instead.isPresent()) {
-                counted = instead.get();
-                broken = OptionalInt.of(rule);
-            }
+        Optional<GameRule> broken = end.winner().isEmpty()
+                ? Optional.empty()
+                : agreed.rules().stream()
+                        .filter(rule -> rule.breaks(played).isPresent())
+                        .findFirst();
+        if (broken.isPresent()) {
+            counted = broken.get().breaks(played).orElseThrow();
         }
         boolean surplus =
                 counted.winner().isPresent() && (decided || state.winner().isPresent());

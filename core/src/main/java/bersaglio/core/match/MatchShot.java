@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param placed where it went; nothing where that was not charted
  * @param ruling in play, or how it missed
  * @param serve  1 or 2 for a first or a second serve, 0 for any other shot
+ * @param cause  the earlier shot that caused it; empty where nobody said so
  * @param gap    whether shots before it were not charted
  */
 public record MatchShot(
@@ -25,6 +26,7 @@ public record MatchShot(
         int serve,
         boolean gap,
         List<Note> notes,
+        String cause,
         long at) {
 
     public MatchShot {
@@ -60,11 +62,18 @@ public record MatchShot(
         return placed.map(Placed::spot).orElse(0);
     }
 
-    MatchShot strokeIs(String other) {
-        return new MatchShot(id, by, other, placed, ruling, serve, gap, notes, at);
-    }
-
-    MatchShot byPlayer(int player) {
-        return new MatchShot(id, new Hitter(by.team(), player), stroke, placed, ruling, serve, gap, notes, at);
+    /** The same, as it was said to be. */
+    public MatchShot saidToBe(String otherStroke, int player, String causedBy) {
+        return new MatchShot(
+                id,
+                player == Hitter.ONE_OF_THE_PAIR ? by : new Hitter(by.team(), player),
+                otherStroke.isEmpty() ? stroke : otherStroke,
+                placed,
+                ruling,
+                serve,
+                gap,
+                notes,
+                causedBy.isEmpty() ? cause : causedBy,
+                at);
     }
 }

@@ -2,11 +2,13 @@ package bersaglio.core.match;
 
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.MatchShot.Hitter;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * The rally that is on: what was charted of it, and so who hits next.
@@ -89,6 +91,15 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
         return StrokeGuess.of(sport, before, spot, serve, !gap && played.size() == 1);
     }
 
+    /** With something else said of its last shot. */
+    public OpenRally withLast(UnaryOperator<MatchShot> said) {
+        List<MatchShot> all = new ArrayList<>(shots);
+        if (!all.isEmpty()) {
+            all.set(all.size() - 1, said.apply(all.get(all.size() - 1)));
+        }
+        return new OpenRally(sport, doubles, serving, depth, all);
+    }
+
     /** Shots from the serve on, without a gap. */
     private int fromTheServe() {
         List<MatchShot> played = inPlay();
@@ -129,7 +140,7 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
     }
 
     /** With the shot that ended it by missing, which nobody charted by itself. */
-    public OpenRally endedBy(String id, RallyEnd end, long at) {
+    public OpenRally endedBy(String id, RallyEnd end, List<Note> notes, long at) {
         boolean hit = end.how().isError() && end.miss() != Outcome.NO_REACH;
         Next next = next();
         if (!hit
@@ -145,7 +156,8 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
                 new Ruling(end.miss(), end.side()),
                 next.serve(),
                 false,
-                List.of(),
+                notes,
+                "",
                 at));
     }
 }

@@ -59,7 +59,8 @@ public record PlayedRally(
                 shots.stream().filter(shot -> !shot.isServe() || shot.isIn()).count();
     }
 
-    PlayedRally endedBy(RallyEnd other) {
+    /** The same, as it counts by the rules that hold. */
+    public PlayedRally endedBy(RallyEnd other) {
         return new PlayedRally(id, serving, swapped, depth, partial, shots, other, bonuses, at);
     }
 }

@@ -1,7 +1,6 @@
 package bersaglio.core.match;
 
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /** Why the score stands as it does, one step after another. */
 public sealed interface Told {
@@ -15,10 +14,10 @@ public sealed interface Told {
      * A rally.
      *
      * @param counted what it came to by the rules that hold
-     * @param broken  which of them it broke, from 0
+     * @param broken  the rule that it broke
      * @param surplus whether it came after the end, and changes nothing
      */
-    record OfRally(PlayedRally rally, RallyEnd counted, OptionalInt broken, boolean surplus, MatchState after)
+    record OfRally(PlayedRally rally, RallyEnd counted, Optional<GameRule> broken, boolean surplus, MatchState after)
             implements Told {
         @Override
         public String id() {

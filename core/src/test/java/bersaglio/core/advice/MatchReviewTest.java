@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bersaglio.core.charting.MatchTape;
 import bersaglio.core.match.Bounce;
 import bersaglio.core.match.Depth;
+import bersaglio.core.match.GameRule;
 import bersaglio.core.match.RallyEnd.How;
 import bersaglio.core.match.Team;
 import bersaglio.core.shot.Outcome;
@@ -83,6 +84,35 @@ class MatchReviewTest {
                 .as("the opponent was there already")
                 .isZero();
         assertThat(at(one, "drop", 1).moved()).isEqualTo(1);
+    }
+
+    @Test
+    void aBonusIsToldByWhoServedAndSaidToBeTooEasyWhenBothEarnItNearlyEveryTime() {
+        MatchTape easy = MatchTape.of("badminton-21", Depth.FULL, new GameRule.Bonus("back", 1, 9));
+        for (int rally = 0; rally < 8; rally++) {
+            easy.shot(9).shot(9).winner(rally % 2 == 0 ? Team.ONE : Team.TWO);
+        }
+        BonusTally tally = review(easy, Team.ONE).bonuses().get(0);
+        assertThat(tally.one()).isEqualTo(8);
+        assertThat(tally.two()).isEqualTo(8);
+        assertThat(tally.oneServing()).as("who won the rally serves").isEqualTo(5);
+        assertThat(tally.easy()).isTrue();
+        MatchTape hard = MatchTape.of("badminton-21", Depth.FULL, new GameRule.Bonus("back", 1, 9));
+        for (int rally = 0; rally < 8; rally++) {
+            hard.shot(9).shot(8).winner(Team.TWO);
+            hard.won("1");
+        }
+        assertThat(review(hard, Team.ONE).bonuses().get(0).easy()).isFalse();
+    }
+
+    @Test
+    void aRallyIsWhoseItIsByTheRulesThatHeld() {
+        MatchTape tape = MatchTape.of("badminton-21", Depth.FULL, new GameRule.Out(List.of(5)))
+                .shot(8)
+                .shot(5, "smash")
+                .winner(Team.TWO);
+        assertThat(review(tape, Team.ONE).here().won()).isEqualTo(1);
+        assertThat(review(tape, Team.TWO).here().won()).isZero();
     }
 
     @Test

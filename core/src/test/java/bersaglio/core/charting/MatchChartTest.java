@@ -32,6 +32,7 @@ import bersaglio.core.match.Team;
 import bersaglio.core.match.Told;
 import bersaglio.core.pattern.Way;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import java.util.ArrayList;
 import java.util.List;
@@ -206,6 +207,21 @@ class MatchChartTest {
         }
 
         @Test
+        void whatIsSaidOfAShotAfterItStandsOnTheErrorThatEndedTheRallyToo() {
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL).shot(8).shot(3);
+            String drop = tape.last();
+            tape.error(How.UNFORCED, Team.TWO, Outcome.NET);
+            String error = tape.last();
+            tape.then(new MatchShotSettled(error, "net", -1))
+                    .then(new MatchShotSettled(error, "", -1, drop))
+                    .then(new SharedEvent.ShotNoted(error, Note.CAUSE_MOVEMENT, true));
+            MatchShot shot = lastRally(tape).last().orElseThrow();
+            assertThat(shot.stroke()).isEqualTo("net");
+            assertThat(shot.cause()).isEqualTo(drop);
+            assertThat(shot.notes()).containsExactly(Note.CAUSE_MOVEMENT);
+        }
+
+        @Test
         void aRallyInWhichShotsAreMissingIsPartial() {
             MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL)
                     .shot(8)
@@ -294,7 +310,8 @@ class MatchChartTest {
                     .shot(5)
                     .winner(Team.TWO);
             assertThat(points(tape)).isEqualTo(new Count(1, 0));
-            assertThat(tape.match().told().findFirst().orElseThrow().broken()).hasValue(0);
+            assertThat(tape.match().told().findFirst().orElseThrow().broken())
+                    .contains(new GameRule.Out(List.of(4, 5, 6)));
         }
 
         @Test

@@ -14,24 +14,21 @@ import bersaglio.wire.format.GroupViewFormat;
 import bersaglio.wire.view.GroupView;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Groups: who is there, and who is where in each turn. */
 @Component
-class GroupKind implements ChartKind<ChartedGroup> {
+class GroupKind extends KindByItself<ChartedGroup> {
 
     private static final int MOST_TURNS = 500;
 
     private final GroupStore store;
-    private final Generations generations;
     private final KnownPlayers players;
     private final Drills drills;
 
     GroupKind(GroupStore store, Generations generations, KnownPlayers players, Drills drills) {
+        super(store.tables(), generations);
         this.store = store;
-        this.generations = generations;
         this.players = players;
         this.drills = drills;
     }
@@ -74,34 +71,12 @@ class GroupKind implements ChartKind<ChartedGroup> {
     }
 
     @Override
-    public void save(@Nullable ChartedGroup before, ChartedGroup now) {
-        if (before != null) {
-            store.drop(generations.present(), now.run());
-        }
-        store.insert(generations.present(), List.of(now));
+    String runOf(ChartedGroup group) {
+        return group.run();
     }
 
     @Override
-    public void saveAll(int generation, List<ChartedGroup> groups) {
-        store.insert(generation, groups);
-    }
-
-    /** Each group stands by itself. */
-    @Override
-    public void complete(int generation) {}
-
-    @Override
-    public List<UUID> differences(int one, int other) {
-        return store.differences(one, other);
-    }
-
-    @Override
-    public List<Integer> generations() {
-        return store.generations();
-    }
-
-    @Override
-    public void drop(int generation) {
-        store.drop(generation);
+    void insert(int generation, List<ChartedGroup> charts) {
+        store.insert(generation, charts);
     }
 }

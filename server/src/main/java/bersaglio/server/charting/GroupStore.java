@@ -16,16 +16,15 @@ import org.springframework.stereotype.Repository;
 @Repository
 class GroupStore {
 
-    private static final List<String> TABLES = List.of("group_result", "group_spot_result");
     private static final String GROUP = "run, opened_at, form, drill, turns, ended, struck";
     private static final String SPOT = "run, turn, place, player, post, court, team";
 
     private final JdbcClient jdbc;
-    private final JdbcTemplate batches;
+    private final ResultTables tables;
 
     GroupStore(JdbcClient jdbc, JdbcTemplate batches) {
         this.jdbc = jdbc;
-        this.batches = batches;
+        this.tables = new ResultTables(jdbc, batches).and("group_result", GROUP).and("group_spot_result", SPOT);
     }
 
     /** A group as it is listed, with all who were in a turn, in the order in which they first were. */
@@ -96,10 +95,12 @@ class GroupStore {
                 spots.addAll(spots(generation, run, turn, turns.get(turn)));
             }
         }
-        batches.batchUpdate(
-                "insert into group_result (generation, " + GROUP + ") values (?, ?, ?, ?, ?, ?, ?, ?)", rows);
-        batches.batchUpdate(
-                "insert into group_spot_result (generation, " + SPOT + ") values (?, ?, ?, ?, ?, ?, ?, ?)", spots);
+        tables.insert("group_result", rows);
+        tables.insert("group_spot_result", spots);
+    }
+
+    ResultTables tables() {
+        return tables;
     }
 
     private static List<Object[]> spots(int generation, UUID run, int turn, Turn on) {
@@ -117,46 +118,5 @@ class GroupStore {
             });
         }
         return rows;
-    }
-
-    void drop(int generation, String run) {
-        for (String table : TABLES) {
-            jdbc.sql("delete from " + table + " where generation = :generation and run = :run")
-                    .param("generation", generation)
-                    .param("run", UUID.fromString(run))
-                    .update();
-        }
-    }
-
-    void drop(int generation) {
-        for (String table : TABLES) {
-            jdbc.sql("delete from " + table + " where generation = :generation")
-                    .param("generation", generation)
-                    .update();
-        }
-    }
-
-    List<Integer> generations() {
-        return jdbc.sql("select distinct generation from group_result")
-                .query(Integer.class)
-                .list();
-    }
-
-    List<UUID> differences(int one, int other) {
-        return jdbc.sql(
-                        """
-                        select run from (
-                            (%1$s :one except %1$s :other) union (%1$s :other except %1$s :one))
-                        union
-                        select run from (
-                            (%2$s :one except %2$s :other) union (%2$s :other except %2$s :one))
-                        """
-                                .formatted(
-                                        "select " + GROUP + " from group_result where generation =",
-                                        "select " + SPOT + " from group_spot_result where generation ="))
-                .param("one", one)
-                .param("other", other)
-                .query(UUID.class)
-                .list();
     }
 }

@@ -11,24 +11,21 @@ import bersaglio.wire.format.MatchViewFormat;
 import bersaglio.wire.view.MatchView;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Matches, and games within practice. */
 @Component
-class MatchKind implements ChartKind<ChartedMatch> {
+class MatchKind extends KindByItself<ChartedMatch> {
 
     private static final int MOST_EVENTS = 20_000;
 
     private final MatchStore store;
-    private final Generations generations;
     private final KnownPlayers players;
 
     MatchKind(MatchStore store, Generations generations, KnownPlayers players) {
+        super(store.tables(), generations);
         this.store = store;
-        this.generations = generations;
         this.players = players;
     }
 
@@ -67,34 +64,12 @@ class MatchKind implements ChartKind<ChartedMatch> {
     }
 
     @Override
-    public void save(@Nullable ChartedMatch before, ChartedMatch now) {
-        if (before != null) {
-            store.drop(generations.present(), now.origin().run());
-        }
-        store.insert(generations.present(), List.of(now));
+    String runOf(ChartedMatch match) {
+        return match.origin().run();
     }
 
     @Override
-    public void saveAll(int generation, List<ChartedMatch> matches) {
-        store.insert(generation, matches);
-    }
-
-    /** Each match stands by itself. */
-    @Override
-    public void complete(int generation) {}
-
-    @Override
-    public List<UUID> differences(int one, int other) {
-        return store.differences(one, other);
-    }
-
-    @Override
-    public List<Integer> generations() {
-        return store.generations();
-    }
-
-    @Override
-    public void drop(int generation) {
-        store.drop(generation);
+    void insert(int generation, List<ChartedMatch> charts) {
+        store.insert(generation, charts);
     }
 }

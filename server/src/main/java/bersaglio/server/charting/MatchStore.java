@@ -15,7 +15,6 @@ import bersaglio.core.match.Part;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.Team;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,32 +29,28 @@ import org.springframework.stereotype.Repository;
 @Repository
 class MatchStore {
 
-    /** A table with its columns besides the generation. */
-    private static final Map<String, String> TABLES = tables();
-
     private final JdbcClient jdbc;
-    private final JdbcTemplate batches;
+    private final ResultTables tables;
 
     MatchStore(JdbcClient jdbc, JdbcTemplate batches) {
         this.jdbc = jdbc;
-        this.batches = batches;
+        this.tables = new ResultTables(jdbc, batches)
+                .and(
+                        "match_result",
+                        "run, opened_at, sport, format, game, sets_one, sets_two, score, rallies, ended, winner, struck")
+                .and("match_player_result", "run, team, place, player")
+                .and("match_rally_result", "run, rally, server, winner, how, depth, partial, length")
+                .and(
+                        "match_shot_result",
+                        "run, rally, place, team, player, stroke, spot, bounce, x, y, outcome, side, serve")
+                .and(
+                        "match_placement_result",
+                        "run, player, team, stroke, spot, bounce, shots, rallies, won, unreturned, weak, neutral, attacked,"
+                                + " own_error, moved, movable");
     }
 
-    private static Map<String, String> tables() {
-        Map<String, String> tables = new LinkedHashMap<>();
-        tables.put(
-                "match_result",
-                "run, opened_at, sport, format, game, sets_one, sets_two, score, rallies, ended, winner, struck");
-        tables.put("match_player_result", "run, team, place, player");
-        tables.put("match_rally_result", "run, rally, server, winner, how, depth, partial, length");
-        tables.put(
-                "match_shot_result",
-                "run, rally, place, team, player, stroke, spot, bounce, x, y, outcome, side, serve");
-        tables.put(
-                "match_placement_result",
-                "run, player, team, stroke, spot, bounce, shots, rallies, won, unreturned, weak, neutral, attacked,"
-                        + " own_error, moved, movable");
-        return Collections.unmodifiableMap(tables);
+    ResultTables tables() {
+        return tables;
     }
 
     /**
@@ -160,25 +155,24 @@ class MatchStore {
 
     void insert(int generation, List<ChartedMatch> matches) {
         Map<String, List<Object[]>> rows = new LinkedHashMap<>();
-        TABLES.keySet().forEach(table -> rows.put(table, new ArrayList<>()));
         for (ChartedMatch match : matches) {
             UUID run = UUID.fromString(match.origin().run());
-            rows.get("match_result").add(result(generation, run, match));
-            rows.get("match_player_result")
+            rowsOf(rows, "match_result").add(result(generation, run, match));
+            rowsOf(rows, "match_player_result")
                     .addAll(players(
                             generation, run, Team.ONE, match.opened().lineup().one()));
-            rows.get("match_player_result")
+            rowsOf(rows, "match_player_result")
                     .addAll(players(
                             generation, run, Team.TWO, match.opened().lineup().two()));
             for (Team team : Team.values()) {
-                rows.get("match_placement_result").addAll(placements(generation, run, match, team));
+                rowsOf(rows, "match_placement_result").addAll(placements(generation, run, match, team));
             }
             List<PlayedRally> rallies = match.rallies();
             for (int number = 0; number < rallies.size(); number++) {
                 PlayedRally rally = rallies.get(number);
-                rows.get("match_rally_result").add(rally(generation, run, number, rally));
+                rowsOf(rows, "match_rally_result").add(rally(generation, run, number, rally));
                 for (int place = 0; place < rally.shots().size(); place++) {
-                    rows.get("match_shot_result")
+                    rowsOf(rows, "match_shot_result")
                             .add(shot(
                                     generation,
                                     run,
@@ -188,10 +182,11 @@ class MatchStore {
                 }
             }
         }
-        rows.forEach((table, all) -> batches.batchUpdate(
-                "insert into " + table + " (generation, " + TABLES.get(table) + ") values (?"
-                        + ", ?".repeat(TABLES.get(table).split(",").length) + ")",
-                all));
+        rows.forEach(tables::insert);
+    }
+
+    private static List<Object[]> rowsOf(Map<String, List<Object[]>> rows, String table) {
+        return rows.computeIfAbsent(table, first -> new ArrayList<>());
     }
 
     private static Object[] result(int generation, UUID run, ChartedMatch match) {
@@ -329,42 +324,5 @@ class MatchStore {
             shot.ruling().side().name(),
             shot.serve()
         };
-    }
-
-    void drop(int generation, String run) {
-        for (String table : TABLES.keySet()) {
-            jdbc.sql("delete from " + table + " where generation = :generation and run = :run")
-                    .param("generation", generation)
-                    .param("run", UUID.fromString(run))
-                    .update();
-        }
-    }
-
-    void drop(int generation) {
-        for (String table : TABLES.keySet()) {
-            jdbc.sql("delete from " + table + " where generation = :generation")
-                    .param("generation", generation)
-                    .update();
-        }
-    }
-
-    List<Integer> generations() {
-        return jdbc.sql("select distinct generation from match_result")
-                .query(Integer.class)
-                .list();
-    }
-
-    List<UUID> differences(int one, int other) {
-        List<String> each = new ArrayList<>();
-        TABLES.forEach((table, columns) -> {
-            String rows = "select " + columns + " from " + table + " where generation = ";
-            each.add("select run from ((%1$s :one except %1$s :other) union (%1$s :other except %1$s :one))"
-                    .formatted(rows));
-        });
-        return jdbc.sql(String.join(" union ", each))
-                .param("one", one)
-                .param("other", other)
-                .query(UUID.class)
-                .list();
     }
 }

@@ -193,7 +193,7 @@ final class DemoMatch {
         }
         int roll = random.nextInt(10);
         return switch (last.isServe() ? Spots.Row.FRONT : Spots.row(last.spot())) {
-            case FRONT -> roll < 6 ? "net" : "lift";
+            case FRONT -> roll < 2 ? "net" : "lift";
             case MIDDLE -> roll < 5 ? "drive" : roll < 8 ? "block" : "smash";
             case BACK -> roll < 7 ? "drop" : roll < 8 ? "clear" : "smash";
         };
@@ -246,6 +246,7 @@ final class DemoMatch {
                 next.serve(),
                 false,
                 List.of(),
+                "",
                 at);
     }
 

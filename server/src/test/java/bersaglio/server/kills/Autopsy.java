@@ -109,7 +109,8 @@ public final class Autopsy {
                     """
                     select id from run where id not in (
                         select run from (
-                            select run, generation from set_result union all select run, generation from group_result)
+                            select run, generation from set_result union all select run, generation from group_result
+                            union all select run, generation from match_result)
                         where generation =
                             cast(coalesce((select value_text from setting where name = 'results.generation'), '1') as int))
                     """);

@@ -1,7 +1,9 @@
 package bersaglio.server.kills;
 
+import bersaglio.core.match.Formats;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
+import bersaglio.wire.format.FormatFormat;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -114,10 +116,11 @@ final class Charter {
     /** Mostly sets of shots; the other kinds of events come between them. */
     private void write() {
         Device device = new Device(session, id);
-        switch (random.nextInt(5)) {
+        switch (random.nextInt(6)) {
             case 0 -> writeGroup(device);
             case 1 -> writeRallies(device);
             case 2 -> writePattern(device);
+            case 3 -> writeMatch(device);
             default -> writeSet(device);
         }
     }
@@ -135,6 +138,36 @@ final class Charter {
         waiting.add(device.event("group.left", "{\"player\":\"%s\"}".formatted(partner)));
         waiting.add(device.event("group.came", "{\"player\":\"%s\"}".formatted(partner)));
         waiting.add(device.event("group.ended", "{}"));
+    }
+
+    private void writeMatch(Device device) {
+        waiting.add(device.event(
+                "match.opened",
+                """
+                        {"agreed":{"format":%s,"rules":[{"kind":"BONUS","name":"corner","points":1,"spot":9}]},\
+                        "one":["%s"],"two":["%s"],"start":{"server":"ONE"},"depth":"FULL","standpoint":"BEHIND"}"""
+                        .formatted(FormatFormat.encode(Formats.BADMINTON), player, partner)));
+        for (int rally = 0; rally < 4; rally++) {
+            for (int shot = 0; shot < 3; shot++) {
+                waiting.add(device.event(
+                        "match.shot",
+                        """
+                                {"team":"%s","player":0,"spot":%d,"bounce":"MET","outcome":"IN","side":"NONE","zone":0,\
+                                "caller":"COACH"%s}"""
+                                .formatted(
+                                        shot % 2 == 0 ? "ONE" : "TWO",
+                                        1 + random.nextInt(9),
+                                        shot == 0 ? ",\"serve\":1" : "")));
+            }
+            String ended = device.event("match.rally", "{\"how\":\"WINNER\",\"winner\":\"ONE\"}");
+            waiting.add(ended);
+            waiting.add(device.event(
+                    "match.corrected",
+                    "{\"rally\":\"%s\",\"how\":\"LET\"}"
+                            .formatted(
+                                    StartedServer.JSON.readTree(ended).get("id").asString())));
+        }
+        waiting.add(device.event("match.ended", "{}"));
     }
 
     private void writeRallies(Device device) {

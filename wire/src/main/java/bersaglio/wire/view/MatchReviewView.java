@@ -1,5 +1,6 @@
 package bersaglio.wire.view;
 
+import bersaglio.core.advice.BonusTally;
 import bersaglio.core.advice.Hint;
 import bersaglio.core.advice.MatchReview;
 import bersaglio.core.advice.Placement;
@@ -24,6 +25,7 @@ public record MatchReviewView(
         List<MatchReview.Band> lengths,
         MatchReview.Band serving,
         MatchReview.Band receiving,
+        List<BonusTally> bonuses,
         List<Hint> hints) {
 
     private static final double OUTSIDE = 0.025;
@@ -32,6 +34,7 @@ public record MatchReviewView(
      * A placement: in so many rallies it was the serve, the return or one of the last two shots.
      *
      * @param effects how often it did not come back, came back weak, came back, was attacked, or was followed by an own error
+     * @param luck    why it loses; nothing where it does not lose more than the match as a whole
      * @param rate    of rallies won, drawn towards that of the match; it lies between {@code lower} and {@code upper}
      */
     public record PlacementLine(
@@ -45,7 +48,7 @@ public record MatchReviewView(
             double rate,
             double lower,
             double upper,
-            PlacementAdvice.Luck luck) {
+            PlacementAdvice.@Nullable Luck luck) {
 
         static PlacementLine of(PlacementTally tally, double overall) {
             Belief belief = PlacementAdvice.belief(tally, overall);
@@ -60,7 +63,7 @@ public record MatchReviewView(
                     belief.mean(),
                     belief.quantile(OUTSIDE),
                     belief.quantile(1 - OUTSIDE),
-                    PlacementAdvice.luck(tally, overall));
+                    PlacementAdvice.ofLosses(tally, overall).orElse(null));
         }
     }
 
@@ -123,6 +126,7 @@ public record MatchReviewView(
                 review.lengths(),
                 review.serving(),
                 review.receiving(),
+                review.bonuses(),
                 review.hints());
     }
 }

@@ -9,6 +9,7 @@ import bersaglio.core.match.Agreed;
 import bersaglio.core.match.Bounce;
 import bersaglio.core.match.Count;
 import bersaglio.core.match.Depth;
+import bersaglio.core.match.GameRule;
 import bersaglio.core.match.Laws;
 import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.MatchState;
@@ -58,7 +59,7 @@ public record MatchView(
      * @param game     whether it is a game within practice
      * @param agreed   what holds now
      * @param shallower what is left where the depth cannot be kept up with
-     * @param counts   which contacts make the length of a rally
+     * @param lengthBy which contacts make the length of a rally
      * @param nearTeam who plays from the near end of the drawing now
      * @param live     whether one person can chart every shot of it while it is played
      * @param bounce   what a touched place is unless the charter says otherwise
@@ -70,7 +71,7 @@ public record MatchView(
             Agreed agreed,
             Depth depth,
             Depth shallower,
-            Contacts counts,
+            Contacts lengthBy,
             Standpoint standpoint,
             Team nearTeam,
             boolean live,
@@ -207,8 +208,12 @@ public record MatchView(
             @Flat WayView way,
             List<Note> notes) {
 
-        /** How it came. */
-        public record WayView(Side side, int serve, boolean gap) {}
+        /**
+         * How it came.
+         *
+         * @param cause the earlier shot that caused it, where somebody said so
+         */
+        public record WayView(Side side, int serve, boolean gap, @Nullable String cause) {}
 
         static MatchShotView of(MatchShot shot) {
             var placed = shot.placed();
@@ -223,7 +228,11 @@ public record MatchView(
                     place.isPresent() ? Double.valueOf(place.get().y()) : null,
                     placed.isPresent() ? placed.get().kind() : null,
                     shot.ruling().outcome(),
-                    new WayView(shot.ruling().side(), shot.serve(), shot.gap()),
+                    new WayView(
+                            shot.ruling().side(),
+                            shot.serve(),
+                            shot.gap(),
+                            shot.cause().isEmpty() ? null : shot.cause()),
                     shot.notes());
         }
     }
@@ -298,7 +307,7 @@ public record MatchView(
      *
      * @param end     as it was charted
      * @param counted what it came to by the rules that hold
-     * @param broken  which of them it broke, from 0; -1 for none
+     * @param broken  the rule that it broke
      * @param surplus whether it came after the end
      * @param partial whether shots are missing that its depth asks for
      * @param length  contacts of both sides; 0 where they are not known
@@ -306,7 +315,7 @@ public record MatchView(
     public record RallyView(
             RallyEnd end,
             RallyEnd counted,
-            int broken,
+            @Nullable GameRule broken,
             boolean surplus,
             boolean partial,
             Depth depth,
@@ -319,7 +328,7 @@ public record MatchView(
             return new RallyView(
                     told.rally().end(),
                     told.counted(),
-                    told.broken().orElse(-1),
+                    told.broken().orElse(null),
                     told.surplus(),
                     told.rally().partial(),
                     told.rally().depth(),

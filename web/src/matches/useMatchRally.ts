@@ -7,7 +7,7 @@ import { otherTeam, type Match } from './useMatch'
 type How = RallyEnd['how']
 
 /** What a hand beside the court does to the rally that is on, by touch or by key. */
-export function useRally(charted: Match, oneHalf: () => boolean, cue: (cue: Cue) => void) {
+export function useMatchRally(charted: Match, oneHalf: () => boolean, cue: (cue: Cue) => void) {
   const { match } = charted
   const bounce = ref<MatchShot['bounce']>()
   /** Errors that come next are said to be forced. */
@@ -132,6 +132,11 @@ export function useRally(charted: Match, oneHalf: () => boolean, cue: (cue: Cue)
   /** The strokes that a slide up, right, down and left says. */
   const alternatives = computed(() => (match.value?.strokes ?? []).filter((one) => one !== 'serve' && one !== 'return').slice(0, 4))
 
+  /** What the touches that come now are the place of. */
+  function touchIs(kind: MatchShot['bounce']) {
+    bounce.value = kind
+  }
+
   function force() {
     forced.value = !forced.value
   }
@@ -141,7 +146,8 @@ export function useRally(charted: Match, oneHalf: () => boolean, cue: (cue: Cue)
   }
 
   return {
-    open, inPlay, lastHitter, bounce, forced, refused, alternatives, land, spot, nextMissed, end, winner, netClip, slide, force, undo, answer,
+    open, inPlay, lastHitter, bounce, forced, refused, alternatives,
+    land, spot, nextMissed, end, winner, netClip, slide, force, touchIs, undo, answer,
     redo: () => answer(charted.redo(), 'tick'),
   }
 }
@@ -151,4 +157,4 @@ function directionOf(from: Place, to: Place): number {
   return Math.abs(y) >= Math.abs(x) ? y > 0 ? 0 : 2 : x > 0 ? 1 : 3
 }
 
-export type MatchRally = ReturnType<typeof useRally>
+export type MatchRally = ReturnType<typeof useMatchRally>
