@@ -2,7 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Contacts, Depth, Format, GameRule, MatchOpened, Player, Standpoint, Team } from '@/shared/api'
+import BigChoice from '@/shared/BigChoice.vue'
 import OneOf from '@/shared/OneOf.vue'
+import PlayerButtons from '@/shared/PlayerButtons.vue'
 import { useSettings } from '@/shared/settings'
 import FormatFields from './FormatFields.vue'
 import RuleFields from './RuleFields.vue'
@@ -15,7 +17,9 @@ const settings = useSettings()
 const sports = computed(() => [...new Set(props.formats.map(({ sport }) => sport))])
 const sport = ref<Format['sport']>('BADMINTON')
 const size = ref<'SINGLES' | 'DOUBLES'>('SINGLES')
+const TEAMS: Team[] = ['ONE', 'TWO']
 const what = ref<'MATCH' | 'GAME'>('MATCH')
+const ruling = ref(false)
 const one = ref<string[]>([])
 const two = ref<string[]>([])
 const server = ref<Team>('ONE')
@@ -34,6 +38,7 @@ watch([sport, sizes], () => {
 })
 watch(matching, ([first]) => (format.value = first && copy(first)), { immediate: true })
 watch(what, (now) => {
+  ruling.value = now === 'GAME'
   const [first] = matching.value
   if (first) {
     format.value = now === 'GAME' && !first.games ? { ...copy(first), id: 'own-game', wins: 1 } : copy(first)
@@ -75,18 +80,13 @@ function begin() {
 
 <template>
   <section class="fields">
-    <div class="kinds" role="group" :aria-label="t('match.what')">
-      <button
-        v-for="kind in ['MATCH', 'GAME'] as const"
-        :key="kind"
-        type="button"
-        :aria-pressed="what === kind"
-        @click="what = kind"
-      >
-        <strong>{{ t(`match.kind.${kind}`) }}</strong>
-        <span>{{ t(`match.kindWords.${kind}`) }}</span>
-      </button>
-    </div>
+    <BigChoice
+      v-model="what"
+      :label="t('match.what')"
+      words="match.kind"
+      about="match.kindWords"
+      :values="['MATCH', 'GAME']"
+    />
     <div class="numbers">
       <OneOf v-model="sport" :label="t('match.sport')" words="match.sports" :values="sports" />
       <OneOf v-model="size" :label="t('match.size')" words="group.size" :values="sizes" />
@@ -100,28 +100,19 @@ function begin() {
         @update:model-value="(id) => { const chosen = matching.find((one) => one.id === id); format = chosen && copy(chosen) }"
       />
     </div>
-    <div
-      v-for="team in ['ONE', 'TWO'] as const"
+    <PlayerButtons
+      v-for="team in TEAMS"
       :key="team"
-      class="who"
-      role="group"
-      :aria-label="t(`match.team.${team}`)"
+      :label="t(`match.team.${team}`)"
+      :heading="`${t(`match.team.${team}`)}: ${names[team]}`"
+      :players="players"
+      :chosen="team === 'ONE' ? one : two"
       :data-test="`team-${team}`"
-    >
-      <h2>{{ t(`match.team.${team}`) }}: {{ names[team] }}</h2>
-      <button
-        v-for="player in players"
-        :key="player.id"
-        type="button"
-        :aria-pressed="(team === 'ONE' ? one : two).includes(player.id)"
-        @click="choose(team, player.id)"
-      >
-        {{ player.name }}
-      </button>
-    </div>
-    <details :open="what === 'GAME'">
-      <summary>{{ t('match.rules') }}</summary>
-      <div class="inner">
+      @toggle="choose(team, $event)"
+    />
+    <section class="inner">
+      <v-btn class="rules" variant="text" :aria-expanded="ruling" @click="ruling = !ruling">{{ t('match.rules') }}</v-btn>
+      <template v-if="ruling">
         <FormatFields v-if="format" v-model="format" />
         <RuleFields v-model="rules" :strokes="strokes(sport)" />
         <div class="numbers">
@@ -142,8 +133,8 @@ function begin() {
             hide-details
           />
         </div>
-      </div>
-    </details>
+      </template>
+    </section>
     <div class="numbers">
       <v-select
         v-model="server"
@@ -182,57 +173,14 @@ function begin() {
   gap: 16px;
 }
 
-.inner {
-  padding: 12px 0;
-}
-
-.kinds {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-  gap: 8px;
-}
-
-.kinds button,
-.who button {
-  min-height: 48px;
-  padding: 8px 16px;
-  border: 1px solid var(--rule);
-  border-radius: 6px;
-  background: var(--sheet);
-  color: var(--ink);
-  text-align: left;
-}
-
-.kinds button {
-  display: grid;
-  min-height: 80px;
-}
-
-[aria-pressed='true'] {
-  border: 3px solid var(--ink);
-}
-
-.who {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.who h2 {
-  width: 100%;
-}
-
 .numbers {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
   gap: 8px;
 }
 
-summary {
-  min-height: 48px;
-  font-weight: 650;
-  line-height: 48px;
-  cursor: pointer;
+.rules {
+  justify-self: start;
 }
 
 .begin {

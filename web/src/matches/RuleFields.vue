@@ -123,7 +123,7 @@ const zones = [{ value: 0, title: '' }, ...SPOTS.map((spot) => ({ value: spot, t
           />
           <v-select
             :model-value="rule.spot ?? 0"
-            :items="[{ value: 0, title: t('match.somebodySays') }, ...zones.slice(1)]"
+            :items="[...zones.slice(1), { value: 0, title: t('match.somebodySays') }]"
             :label="t('match.toPart')"
             hide-details
             @update:model-value="change(at, { spot: $event })"

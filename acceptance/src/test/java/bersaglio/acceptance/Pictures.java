@@ -141,6 +141,7 @@ class Pictures {
         }
         page.getByTestId("rules").click();
         page.getByRole(AriaRole.DIALOG).waitFor();
+        page.waitForFunction("() => getComputedStyle(document.querySelector('.v-overlay__content')).opacity === '1'");
         take(page, "game");
 
         page.navigate(hall.address() + "/matches/tactics");

@@ -3,6 +3,7 @@ package bersaglio.server.charting;
 import bersaglio.core.charting.ChartedGroup;
 import bersaglio.core.group.Spot;
 import bersaglio.core.group.Turn;
+import bersaglio.server.storage.ResultTables;
 import bersaglio.wire.format.FormFormat;
 import java.util.ArrayList;
 import java.util.List;

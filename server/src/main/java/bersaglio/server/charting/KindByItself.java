@@ -1,5 +1,6 @@
 package bersaglio.server.charting;
 
+import bersaglio.server.storage.ResultTables;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -14,6 +14,7 @@ import bersaglio.core.match.MatchState;
 import bersaglio.core.match.Part;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.Team;
+import bersaglio.server.storage.ResultTables;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

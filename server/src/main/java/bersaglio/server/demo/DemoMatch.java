@@ -193,14 +193,14 @@ final class DemoMatch {
         }
         int roll = random.nextInt(10);
         return switch (last.isServe() ? Spots.Row.FRONT : Spots.row(last.spot())) {
-            case FRONT -> roll < 2 ? "net" : "lift";
+            case FRONT -> roll < 4 ? "net" : "lift";
             case MIDDLE -> roll < 5 ? "drive" : roll < 8 ? "block" : "smash";
-            case BACK -> roll < 7 ? "drop" : roll < 8 ? "clear" : "smash";
+            case BACK -> roll < 7 ? "drop" : roll < 9 ? "clear" : "smash";
         };
     }
 
     private int spot(String stroke, Team team) {
-        boolean right = random.nextDouble() < (team == Team.ONE && stroke.equals("drop") ? 0.72 : 0.5);
+        boolean right = random.nextDouble() < (team == Team.ONE && stroke.equals("drop") ? 0.86 : 0.5);
         return switch (stroke) {
             case "drop", "net", "block" -> right ? 3 : 1;
             case "clear", "lift" -> right ? 9 : 7;

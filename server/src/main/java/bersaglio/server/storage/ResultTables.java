@@ -1,4 +1,4 @@
-package bersaglio.server.charting;
+package bersaglio.server.storage;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -9,30 +9,30 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The tables of a kind of chart, each with its columns besides the generation; the run is one of them. */
-final class ResultTables {
+public final class ResultTables {
 
     private final JdbcClient jdbc;
     private final JdbcTemplate batches;
     private final Map<String, String> columns = new LinkedHashMap<>();
 
-    ResultTables(JdbcClient jdbc, JdbcTemplate batches) {
+    public ResultTables(JdbcClient jdbc, JdbcTemplate batches) {
         this.jdbc = jdbc;
         this.batches = batches;
     }
 
-    ResultTables and(String table, String itsColumns) {
+    public ResultTables and(String table, String itsColumns) {
         columns.put(table, itsColumns);
         return this;
     }
 
     /** @param rows the generation and then its columns, in their order */
-    void insert(String table, List<Object[]> rows) {
+    public void insert(String table, List<Object[]> rows) {
         String names = columns.get(table);
         String places = ", ?".repeat(names.split(",").length);
         batches.batchUpdate("insert into " + table + " (generation, " + names + ") values (?" + places + ")", rows);
     }
 
-    void drop(int generation, String run) {
+    public void drop(int generation, String run) {
         for (String table : columns.keySet()) {
             jdbc.sql("delete from " + table + " where generation = :generation and run = :run")
                     .param("generation", generation)
@@ -41,7 +41,7 @@ final class ResultTables {
         }
     }
 
-    void drop(int generation) {
+    public void drop(int generation) {
         for (String table : columns.keySet()) {
             jdbc.sql("delete from " + table + " where generation = :generation")
                     .param("generation", generation)
@@ -50,7 +50,7 @@ final class ResultTables {
     }
 
     /** Those of which something is written. */
-    List<Integer> generations() {
+    public List<Integer> generations() {
         String first = columns.keySet().iterator().next();
         return jdbc.sql("select distinct generation from " + first)
                 .query(Integer.class)
@@ -58,7 +58,7 @@ final class ResultTables {
     }
 
     /** Runs of which two generations say otherwise. */
-    List<UUID> differences(int one, int other) {
+    public List<UUID> differences(int one, int other) {
         List<String> each = new ArrayList<>();
         columns.forEach((table, names) -> {
             String rows = "select " + names + " from " + table + " where generation = ";
