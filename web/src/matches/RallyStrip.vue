@@ -27,6 +27,11 @@ const NOTES: { sort: string, notes: MatchShot['notes'] }[] = [
 /** Choice, execution and cause wait for the dead ball; a cause is of an error. */
 const notes = computed(() => NOTES.filter(({ sort }) => sort === 'ANY'
   || (dead.value && (sort !== 'CAUSE' || shot.value?.outcome !== 'IN'))))
+/** Of a pair, the shot of which nobody knows yet who hit it: settled by one touch. */
+const unsettled = computed(() => {
+  const latest = props.match.open.shots.at(-1)
+  return latest && !isSettled(latest) ? latest : undefined
+})
 const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
 </script>
 
@@ -46,6 +51,16 @@ const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
         <span class="who">{{ at + 1 }} {{ isSettled(one) ? nameOf(one.team, one.player) : t('match.pair') }}</span>
         <span>{{ words.played(one) }}</span>
       </button>
+      <div v-if="unsettled" class="whose" role="group" :aria-label="t('match.hitBy')">
+        <v-btn
+          v-for="player in [0, 1]"
+          :key="player"
+          :data-test="`hit-by-${player}`"
+          @click="charted.settle(unsettled.id, { player })"
+        >
+          {{ nameOf(unsettled.team, player) }}
+        </v-btn>
+      </div>
     </div>
     <div v-if="shot" class="detail">
       <div role="group" :aria-label="t('match.strokeWas')">
@@ -134,6 +149,17 @@ const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
 
 .shot[aria-pressed='true'] {
   border: 3px solid var(--steel);
+}
+
+.whose {
+  display: flex;
+  flex: 0 0 auto;
+  gap: 4px;
+  align-items: center;
+}
+
+.whose :deep(.v-btn) {
+  min-height: 64px;
 }
 
 .missed {

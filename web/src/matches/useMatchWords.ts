@@ -15,9 +15,8 @@ export function useMatchWords() {
   }
 
   const nameOf = (match: Pick<MatchView, 'one' | 'two'>, players: Player[]) => (team: Team, player: number): string => {
-    const ids = team === 'ONE' ? match.one : match.two
-    const id = ids[ids.length === 1 ? 0 : player]
-    return players.find((one) => one.id === id)?.name.split(' ')[0] ?? (ids.length ? namesOf(match, players)(team) : t('match.visitor'))
+    const id = (team === 'ONE' ? match.one : match.two)[player]
+    return player < 0 ? namesOf(match, players)(team) : players.find((one) => one.id === id)?.name.split(' ')[0] ?? t('match.visitor')
   }
 
   const partOf = (spot: number) => t('match.part', { spot, row: t(`match.row.${Math.ceil(spot / 3)}`), lane: t(`match.lane.${(spot - 1) % 3 + 1}`) })

@@ -69,11 +69,17 @@ class MatchesTest {
     }
 
     /** The middle of a part of the court, or of the service court, on the drawing, from wherever it is hit. */
-    private static void touch(Courtside court, JsonNode open, String nearTeam, int spot) {
+    private static void touch(Courtside court, JsonNode match, int spot) {
+        JsonNode open = match.get("open");
         JsonNode part = open.get("parts").get(spot - 1);
         double x = (part.get("left").asDouble() + part.get("right").asDouble()) / 2;
         double y = (part.get("near").asDouble() + part.get("far").asDouble()) / 2;
-        boolean near = open.get("team").asString().equals(nearTeam);
+        if (match.at("/agreed/format/sport").asString().equals("SQUASH")) {
+            // Before a front wall both hit into the same half, and it is drawn as they face it.
+            court.touchDrawn(x, y);
+            return;
+        }
+        boolean near = open.get("team").asString().equals(match.get("nearTeam").asString());
         court.touch(near ? x : -x, near ? y : -y);
     }
 
@@ -81,8 +87,7 @@ class MatchesTest {
         Courtside court = new Courtside(page);
         for (String act : rally.split(" ")) {
             if (byTouch && act.matches("[1-9]")) {
-                JsonNode now = stored(hall, page);
-                touch(court, now.get("open"), now.get("nearTeam").asString(), Integer.parseInt(act));
+                touch(court, stored(hall, page), Integer.parseInt(act));
             } else {
                 page.keyboard().press(act.equals("up") ? "ArrowUp" : act);
             }
@@ -216,6 +221,31 @@ class MatchesTest {
         assertThat(points(page, "ONE")).hasText("7");
         page.keyboard().press("j");
         assertThat(page.locator(".story li").first()).containsText("8 points were not seen");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Padel", "Table tennis", "Squash", "Pickleball", "Volleyball"})
+    void everySportIsChartedOnItsOwnCourt(String sport, Hall hall) {
+        Page page = tablet(hall);
+        choose(hall, page);
+        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(sport).setExact(true))
+                .click();
+        begin(page);
+        assertThat(page.locator(".part")).hasCount(9);
+        play(hall, page, "5 8 5", true);
+        if (sport.equals("Padel")) {
+            // The ball came to the middle: which of the two hit it is settled by one touch.
+            page.getByTestId("hit-by-1").click();
+            assertThat(stored(hall, page).at("/open/shots/2/player").asInt()).isEqualTo(1);
+        }
+        page.keyboard().press("w");
+        assertThat(points(page, "ONE")).hasText("1");
+        JsonNode rally = stored(hall, page).get("story").get(0).get("rally");
+        assertThat(rally.get("partial").asBoolean()).isFalse();
+        assertThat(rally.get("shots")).hasSize(3);
     }
 
     @Test

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -28,8 +29,10 @@ class Pictures {
 
     @Test
     void ofTheMainViews(Hall hall) {
-        Page light = hall.page(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
+        Page light = hall.page(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setHasTouch(true)
+                .setReducedMotion(ReducedMotion.REDUCE));
         light.navigate(hall.address());
         light.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Another drill"))
                 .waitFor();
@@ -121,9 +124,6 @@ class Pictures {
         Locator played = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Nora – Livia"));
         played.first().getByRole(AriaRole.LINK).click();
         page.getByTestId("hints").waitFor();
-        page.getByText("drop", new Page.GetByTextOptions().setExact(true))
-                .first()
-                .click();
         page.getByTestId("hints").evaluate("one => window.scrollTo(0, one.offsetTop - 60)");
         take(page, "match-review");
 
@@ -146,7 +146,7 @@ class Pictures {
 
         page.navigate(hall.address() + "/matches/tactics");
         page.getByTestId("new-tactic").click();
-        page.getByLabel("Name").fill("Lob, then forward");
+        page.getByLabel("Name").fill("Lift, then forward");
         page.getByLabel("Rule").fill("after own lift, the next own shot is taken in front of the service line");
         page.getByText("Reads as").waitFor();
         take(page, "tactics");

@@ -92,13 +92,6 @@ public sealed interface MatchEvent extends EventBody {
                 }
             }
         }
-
-        /** @return nobody for one of a pair that nobody named, and for who is not of the club */
-        public Optional<String> player(Hitter hitter) {
-            List<String> team = hitter.team() == Team.ONE ? one : two;
-            int place = team.size() == 1 ? 0 : hitter.player();
-            return place >= 0 && place < team.size() ? Optional.of(team.get(place)) : Optional.empty();
-        }
     }
 
     /**

@@ -187,7 +187,7 @@ final class Mutants {
         all.put(
                 "POST /api/drills/{family}/levels/{level}/target",
                 List.of(json("{\"target\":\"net-drop\",\"ring\":1}")));
-        all.put("POST /api/events", List.of(events));
+        all.put("POST /api/events", List.of(events, eventsOfAMatch(server)));
         all.put("POST /api/exchange/drills", List.of(server.get("/api/exchange/drills/straight-clear")));
         all.put(
                 "POST /api/exchange/places",
@@ -203,7 +203,23 @@ final class Mutants {
         all.put("PUT /api/players/{player}", List.of(json("{\"name\":\"Teo Mirtillo\",\"hand\":\"RIGHT\"}")));
         all.put("POST /api/players/{player}/aim", List.of(target));
         all.put("PUT /api/targets/{target}", List.of(target));
+        server.get("/api/tactics")
+                .forEach(rule -> all.computeIfAbsent("PUT /api/tactics/{tactic}", first -> new ArrayList<>())
+                        .add(rule));
         return all;
+    }
+
+    private static JsonNode eventsOfAMatch(StartedServer server) {
+        String run = server.get("/api/matches").at("/0/run").asString();
+        ArrayNode some = StartedServer.JSON.createArrayNode();
+        for (JsonNode event : server.get("/api/runs/" + run).get("events")) {
+            if (some.size() < 60) {
+                some.add(event);
+            }
+        }
+        ObjectNode events = StartedServer.JSON.createObjectNode();
+        events.set("events", some);
+        return events;
     }
 
     private static JsonNode json(String text) {
