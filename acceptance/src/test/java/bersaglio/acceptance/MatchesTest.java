@@ -234,7 +234,7 @@ class MatchesTest {
                         new Page.GetByRoleOptions().setName(sport).setExact(true))
                 .click();
         begin(page);
-        assertThat(page.locator(".part")).hasCount(9);
+        assertThat(page.locator("path.part")).hasCount(9);
         play(hall, page, "5 8 5", true);
         if (sport.equals("Padel")) {
             // The ball came to the middle: which of the two hit it is settled by one touch.
@@ -272,6 +272,8 @@ class MatchesTest {
     @Test
     void withoutANetworkAMatchGoesOnOverAReloadAndIsStoredOnce(Hall hall) {
         Page page = hall.installed();
+        page.navigate(hall.address());
+        NetworkTest.waitForServiceWorker(page);
         List<String> names = choose(hall, page);
         begin(page);
         play(hall, page, "2 9 3 w", false);

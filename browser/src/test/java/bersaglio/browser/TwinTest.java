@@ -55,7 +55,7 @@ import org.junit.jupiter.api.io.TempDir;
 class TwinTest {
 
     private static final int CASES = 200;
-    private static final int MATCHES = 40;
+    private static final int MATCHES = 15;
     private static final int PAST_SETS = 6;
     private static final List<AdvanceRule> RULES = List.of(
             new OneMetQuota(),

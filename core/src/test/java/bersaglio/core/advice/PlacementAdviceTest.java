@@ -76,7 +76,7 @@ class PlacementAdviceTest {
     void ofFiveThatAreEquallyGoodOneIsRarelyLeft() {
         Random random = new Random(3);
         int left = 0;
-        int matches = 600;
+        int matches = 300;
         for (int match = 0; match < matches; match++) {
             List<PlacementTally> tallies = new ArrayList<>();
             int won = 0;

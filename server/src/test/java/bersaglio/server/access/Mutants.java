@@ -213,7 +213,7 @@ final class Mutants {
         String run = server.get("/api/matches").at("/0/run").asString();
         ArrayNode some = StartedServer.JSON.createArrayNode();
         for (JsonNode event : server.get("/api/runs/" + run).get("events")) {
-            if (some.size() < 60) {
+            if (some.size() < 20) {
                 some.add(event);
             }
         }
