@@ -7,7 +7,9 @@ const LEDGER_DAYS = 21
 /** Pages that were looked at, for when there is no network. */
 const MOST_PAGES = 80
 const LEDGER = 'ledger.'
-const ALWAYS = ['club', 'listed', 'today', 'squad', 'targets']
+const ALWAYS = ['club', 'listed', 'today', 'squad', 'targets', 'matches', 'tactics']
+/** After these nothing is gone on with. */
+const ENDED = ['group.ended', 'match.ended']
 
 /**
  * Keeps of what the server has only what charting without a network needs: sets of today, sets of which the last ledger of
@@ -43,7 +45,7 @@ export function outlived(stored: Kept[], going: Set<string>, ledgers: Map<string
 
 /** What was left open lately may be gone on with. */
 function isOpen(all: Kept[], now: number): boolean {
-  if (all.some(({ event }) => event.kind === 'group.ended')) {
+  if (all.some(({ event }) => ENDED.includes(event.kind))) {
     return false
   }
   const ends = all.filter(({ event }) => event.kind === 'set.closed' || event.kind === 'set.reopened')

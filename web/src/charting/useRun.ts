@@ -53,6 +53,8 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
   let pen = 1
   /** The event that was written last, by whichever tab. */
   let last: string | undefined
+  /** Another device has the pen, and keeps it until something is written here. */
+  let elsewhere = false
   let kept: Promise<unknown> = Promise.resolve()
   const clock = runClock()
   const pens = useWatching({ run: () => run, last: () => last, add: follow, read, taken })
@@ -101,7 +103,7 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     run = uuid()
     last = undefined
     pen = 1
-    tookPen.value = false
+    tookPen.value = elsewhere = false
     kind.read(run, [])
     show(undefined, true)
     return run
@@ -112,7 +114,8 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     await load()
     const here = await ofRun(id)
     let events = here.filter(({ fate }) => fate !== 'aside').map(({ event }) => event)
-    if (!events.length || !here.some(({ fate }) => fate === 'waiting')) {
+    const begins = events.some(({ kind }) => kind.endsWith('.opened'))
+    if (!begins || !here.some(({ fate }) => fate === 'waiting')) {
       events = await runOnServer(id) ?? events
     }
     const seen = read(id, events)
@@ -120,6 +123,7 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     if (!seen || !final) {
       throw new Error('the run cannot be opened')
     }
+    tookPen.value = elsewhere = false
     return { events, seen, final }
   }
 
@@ -127,15 +131,27 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
   async function resume(id: string): Promise<void> {
     const { events, seen, final } = await look(id)
     await adopt(events, kind.about(seen, id))
-    tookPen.value = events.filter((event) => event.pen === pen).at(-1)?.device !== device && !kind.isOver?.(seen)
-    if (tookPen.value && !pens.watching.value) {
-      pen = seen.pen + 1
-      write('pen.taken', { pen, lastSeen: final.id })
+    elsewhere = events.filter((event) => event.pen === pen).at(-1)?.device !== device
+    if (elsewhere && !kind.isOver?.(seen)) {
+      takeOverPen(final.id)
+    }
+  }
+
+  /** From here on this device writes; another one that had is told. */
+  function takeOverPen(lastSeen: string) {
+    elsewhere = false
+    tookPen.value = true
+    if (!pens.watching.value) {
+      pen += 1
+      write('pen.taken', { pen, lastSeen })
     }
   }
 
   /** Shows at once what the rules make of it; that it is kept comes after. */
   function write(what: ChartEvent['kind'], body: Body = {}): Or<V> {
+    if (elsewhere && last) {
+      takeOverPen(last)
+    }
     const event: NewEvent = {
       id: uuid(), kind: what, v: EVENT_VERSION, session, run, pen, device,
       at: Math.max(0, Math.round(clock.at())), wall: clubTime(),

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, PlacementTally, Player, Team } from '@/shared/api'
-import type { Match } from './useMatch'
+import { TEAMS, type Match } from './useMatch'
 import { useMatchWords } from './useMatchWords'
 
 /** One sentence at a time: in the breaks that the sport has, or when it is asked for; nothing during a rally. */
@@ -18,10 +18,10 @@ const isBreak = computed(() => props.match.pause !== 'NONE' && props.match.open.
 const during = computed(() => props.match.open.shots.length > 0)
 watch(during, () => (asked.value = false))
 const allowed = computed(() => props.match.ended || props.match.coaching === true)
-const hints = computed(() => props.charted.review(about.value, -1, props.earlier[about.value]).hints)
+/** Of the match as it stands now; the chart itself tells nobody that it has changed. */
+const hints = computed(() => props.match && props.charted.review(about.value, -1, props.earlier[about.value]).hints)
 const speaks = computed(() => !during.value && allowed.value && (isBreak.value || asked.value))
 const hint = computed(() => speaks.value ? hints.value[at.value % Math.max(1, hints.value.length)] : undefined)
-const TEAMS: Team[] = ['ONE', 'TWO']
 </script>
 
 <template>

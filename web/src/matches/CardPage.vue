@@ -17,15 +17,15 @@ const { answer, failed, load } = useAsked(async () => {
   const [club] = await Promise.all([askListed(), charted.look(props.run)])
   return club
 })
-const names = computed(() => charted.match.value && words.namesOf(charted.match.value, answer.value?.data.players ?? []))
+const players = computed(() => answer.value?.data.players ?? [])
 const print = () => window.print()
 </script>
 
 <template>
   <PageStates :failed="failed" :ready="!!answer && !!charted.match.value" @retry="load">
-    <article v-if="charted.match.value && names" class="printed-page">
+    <article v-if="charted.match.value" class="printed-page">
       <h1>{{ t('match.cardTitle') }}</h1>
-      <p>{{ t('match.between', { one: names('ONE'), two: names('TWO') }) }}</p>
+      <p>{{ words.between(charted.match.value, players) }}</p>
       <RulesInWords :agreed="charted.match.value.agreed" />
       <p class="unprinted"><v-btn size="large" @click="print">{{ t('match.card') }}</v-btn></p>
     </article>

@@ -8,6 +8,7 @@ import PlayerButtons from '@/shared/PlayerButtons.vue'
 import { useSettings } from '@/shared/settings'
 import FormatFields from './FormatFields.vue'
 import RuleFields from './RuleFields.vue'
+import { DEPTHS, TEAMS } from './useMatch'
 
 /** A match or a game before it: who, how it is scored, what else holds, and how much of it is charted. */
 const props = defineProps<{ players: Player[], formats: Format[], strokes: (sport: Format['sport']) => string[] }>()
@@ -17,7 +18,6 @@ const settings = useSettings()
 const sports = computed(() => [...new Set(props.formats.map(({ sport }) => sport))])
 const sport = ref<Format['sport']>('BADMINTON')
 const size = ref<'SINGLES' | 'DOUBLES'>('SINGLES')
-const TEAMS: Team[] = ['ONE', 'TWO']
 const what = ref<'MATCH' | 'GAME'>('MATCH')
 const ruling = ref(false)
 const one = ref<string[]>([])
@@ -149,8 +149,8 @@ function begin() {
         hide-details
       />
       <OneOf v-model="standpoint" :label="t('match.standpoint')" words="match.standpoints" :values="STANDPOINTS" />
-      <OneOf v-model="counts" :label="t('match.lengthBy')" words="match.lengths" :values="['ALL', 'OWN', 'AFTER_THE_SERVE']" />
-      <OneOf v-model="depth" :label="t('match.depthLabel')" words="match.depth" :values="['POINTS', 'ENDS', 'OPENING', 'FULL']" />
+      <OneOf v-model="counts" :label="t('match.lengthBy')" words="match.lengths" :values="['ALL', 'AFTER_THE_SERVE']" />
+      <OneOf v-model="depth" :label="t('match.depthLabel')" words="match.depth" :values="DEPTHS" />
     </div>
     <v-btn
       class="begin"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useMediaQuery, useWakeLock } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askListed, askPlacements } from '@/charting/asked'
+import { askListed } from '@/charting/asked'
 import { isFacing } from '@/court/shape'
 import { useFeedback } from '@/courtside/feedback'
 import { useTouches } from '@/courtside/useTouches'
-import type { Depth, PlacementTally, RallyEnd, ScoreSaid, Team } from '@/shared/api'
+import type { RallyEnd, ScoreSaid } from '@/shared/api'
 import OneOf from '@/shared/OneOf.vue'
 import PageStates from '@/shared/PageStates.vue'
 import { useSettings } from '@/shared/settings'
@@ -19,7 +19,8 @@ import RallyStrip from './RallyStrip.vue'
 import ScoreBoard from './ScoreBoard.vue'
 import ScoreDialog from './ScoreDialog.vue'
 import StoryList from './StoryList.vue'
-import { useMatch } from './useMatch'
+import { useEarlier } from './useEarlier'
+import { DEPTHS, TEAMS, useMatch } from './useMatch'
 import { useMatchKeys } from './useMatchKeys'
 import { useMatchWords } from './useMatchWords'
 import { useMatchRally } from './useMatchRally'
@@ -34,7 +35,7 @@ const cue = useFeedback()
 const wakeLock = useWakeLock()
 const settings = useSettings()
 const onPhone = useMediaQuery('(max-width: 800px)')
-const earlier = shallowRef<Record<Team, PlacementTally[]>>({ ONE: [], TWO: [] })
+const { earlier, ask: askEarlier } = useEarlier(match)
 const { answer, failed, load } = useAsked(async () => {
   const [club] = await Promise.all([askListed(), charted.resume(props.run)])
   void wakeLock.request('screen').catch(() => undefined)
@@ -42,16 +43,6 @@ const { answer, failed, load } = useAsked(async () => {
   return club
 })
 onBeforeUnmount(() => void wakeLock.release())
-
-/** What is known of earlier matches of the two; without a network, what this device was told last. */
-async function askEarlier() {
-  const [one, two] = [match.value?.one ?? [], match.value?.two ?? []]
-  const [a, b] = [one[0], two[0]]
-  if (a && b && one.length === 1 && two.length === 1) {
-    const told = await Promise.all([askPlacements(a, b, props.run), askPlacements(b, a, props.run)]).catch(() => undefined)
-    earlier.value = told ? { ONE: told[0].data, TWO: told[1].data } : earlier.value
-  }
-}
 
 const players = computed(() => answer.value?.data.players ?? [])
 const court = computed(() => answer.value?.data.courts.find(({ sport, surfaces }) => sport === match.value?.agreed.format.sport && surfaces.length))
@@ -70,10 +61,8 @@ const [scoring, telling, ruling, ending] = [isOpen('SCORE'), isOpen('STORY'), is
 const problem = computed(() => charted.run.problem.value)
 const problemWords = computed(() => problem.value ? t(`problem.${problem.value.code}`, { ...problem.value }) : '')
 const refused = computed(() => rally.refused.value && t(`match.refused.${rally.refused.value}`, { problem: problemWords.value }))
-const DEPTHS: Depth[] = ['POINTS', 'ENDS', 'OPENING', 'FULL']
 const bonuses = computed(() => (match.value?.agreed.rules ?? [])
   .flatMap((rule, at) => rule.kind === 'BONUS' ? [{ at, name: rule.name ?? '' }] : []))
-const TEAMS: Team[] = ['ONE', 'TWO']
 const slides = computed(() => {
   const [up, right, down, left] = rally.alternatives.value
   return t('match.slide', { up, right, down, left })

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { MatchReview, PlacementLine } from '@/shared/api'
+import type { Contacts, MatchReview, PlacementLine } from '@/shared/api'
 import { asPercent } from '@/shared/format'
 import PlacementGrid from './PlacementGrid.vue'
 import { useMatchWords, type Names } from './useMatchWords'
 
 /** What a match says of one team: where its shots went, what came of them, and its serves; always with counts. */
-const props = defineProps<{ review: MatchReview, name: string, names: Names }>()
+const props = defineProps<{ review: MatchReview, name: string, names: Names, lengthBy: Contacts }>()
 const { t } = useI18n()
 const words = useMatchWords()
 const strokes = computed(() => [...new Set(props.review.placements.map(({ stroke }) => stroke).filter((one) => one !== 'serve'))])
@@ -38,6 +38,7 @@ const bandName = (upTo: number, at: number) => t(`match.band.${at}`, { upTo, fro
     </section>
     <section>
       <h2>{{ t('match.points') }}</h2>
+      <p v-if="bands.length" class="soft">{{ t('match.lengthBy') }} {{ t(`match.lengths.${lengthBy}`) }}</p>
       <table>
         <tbody>
           <tr>

@@ -11,6 +11,7 @@ import { useAsked } from '@/shared/useAsked'
 import MatchFields from './MatchFields.vue'
 import { ownMatches, withOwn } from './ownMatches'
 import { useMatch } from './useMatch'
+import { useMatchWords } from './useMatchWords'
 
 /** Where a match begins, and those that were charted. */
 const { t } = useI18n()
@@ -25,15 +26,13 @@ const { answer, failed, load } = useAsked(async () => {
   return { club, matches: withOwn(listed, own) }
 })
 const match = useMatch()
+const matchWords = useMatchWords()
 const making = ref(false)
 const refused = ref('')
 const players = computed(() => answer.value?.club.data.players ?? [])
-const nameOf = (ids: string[]) => ids.length
-  ? ids.map((id) => players.value.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(' / ')
-  : t('match.visitor')
 const going = computed(() => answer.value?.matches.filter(({ ended }) => !ended) ?? [])
 const over = computed(() => answer.value?.matches.filter(({ ended }) => ended) ?? [])
-const words = ({ one, two }: MatchLine) => t('match.between', { one: nameOf(one), two: nameOf(two) })
+const words = (line: MatchLine) => matchWords.between(line, players.value)
 
 async function begin(opened: MatchOpened) {
   refused.value = ''

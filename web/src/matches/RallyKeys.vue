@@ -2,14 +2,14 @@
 import { mdiRedoVariant, mdiUndoVariant } from '@mdi/js'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { MatchView, Team } from '@/shared/api'
+import type { MatchView } from '@/shared/api'
 import type { MatchRally } from './useMatchRally'
 import type { Names } from './useMatchWords'
+import { TEAMS } from './useMatch'
 
 /** The keys along the edge nearest the writing hand: how the rally ends. */
 const props = defineProps<{ match: MatchView, rally: MatchRally, names: Names }>()
 const { t } = useI18n()
-const TEAMS: Team[] = ['ONE', 'TWO']
 const pointsOnly = computed(() => props.match.depth === 'POINTS')
 const winner = computed(() => props.rally.lastHitter.value)
 </script>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askListed, askPlacements } from '@/charting/asked'
-import type { PlacementTally, RallyEnd, Team } from '@/shared/api'
+import { askListed } from '@/charting/asked'
+import type { RallyEnd, Team } from '@/shared/api'
 import { asDay } from '@/shared/format'
 import PageStates from '@/shared/PageStates.vue'
 import { useAsked } from '@/shared/useAsked'
@@ -10,7 +10,8 @@ import MatchReview from './MatchReview.vue'
 import ScoreBoard from './ScoreBoard.vue'
 import StoryList from './StoryList.vue'
 import TacticChecks from './TacticChecks.vue'
-import { useMatch } from './useMatch'
+import { useEarlier } from './useEarlier'
+import { TEAMS, useMatch } from './useMatch'
 import { useMatchWords } from './useMatchWords'
 
 /** A match afterwards: the score and why, placements and serves of either side, and the rules that were kept or broken. */
@@ -20,20 +21,15 @@ const charted = useMatch()
 const match = charted.match
 const words = useMatchWords()
 const about = ref<Team>('ONE')
-const earlier = shallowRef<Record<Team, PlacementTally[]>>({ ONE: [], TWO: [] })
+const { earlier, ask: askEarlier } = useEarlier(match)
 const { answer, failed, load } = useAsked(async () => {
   const [club] = await Promise.all([askListed(), charted.look(props.run)])
-  const [one, two] = [match.value?.one[0], match.value?.two[0]]
-  if (one && two && match.value?.one.length === 1) {
-    const told = await Promise.all([askPlacements(one, two, props.run), askPlacements(two, one, props.run)]).catch(() => undefined)
-    earlier.value = told ? { ONE: told[0].data, TWO: told[1].data } : earlier.value
-  }
+  await askEarlier()
   return club
 })
 const players = computed(() => answer.value?.data.players ?? [])
 const names = computed(() => match.value ? words.namesOf(match.value, players.value) : () => '')
 const review = computed(() => match.value && charted.review(about.value, -1, earlier.value[about.value]))
-const TEAMS: Team[] = ['ONE', 'TWO']
 
 /** Putting a rally right is writing: the pen comes here for it. */
 async function correct(rally: string, end: RallyEnd) {
@@ -65,7 +61,7 @@ async function correct(rally: string, end: RallyEnd) {
           </v-btn>
         </div>
       </div>
-      <MatchReview :review="review" :name="names(about)" :names="names" />
+      <MatchReview :review="review" :name="names(about)" :names="names" :length-by="match.lengthBy" />
       <TacticChecks :charted="charted" :match="match" :players="players" :team="about" />
       <details>
         <summary>{{ t('match.why') }}</summary>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, Player, Team } from '@/shared/api'
+import { TEAMS } from './useMatch'
 import { useMatchWords } from './useMatchWords'
 
 /** The score, always names with numbers and the same way round; beneath it, small, as the players say it. */
@@ -10,7 +11,8 @@ const { t } = useI18n()
 const words = useMatchWords()
 const names = computed(() => words.namesOf(props.match, props.players))
 const nameOf = computed(() => words.nameOf(props.match, props.players))
-const TEAMS: Team[] = ['ONE', 'TWO']
+/** Sets that were said, and not charted, stand as a number. */
+const saidSets = computed(() => props.match.over.length < props.match.sets.one + props.match.sets.two)
 const of = (count: { one: number, two: number }, team: Team) => team === 'ONE' ? count.one : count.two
 const byGames = computed(() => !!props.match.agreed.format.games)
 const stake = computed(() => ({ ONE: props.match.stakeOne, TWO: props.match.stakeTwo }))
@@ -38,6 +40,7 @@ const serving = computed(() => {
             <span class="serves" aria-hidden="true">{{ !match.ended && match.serving.team === team ? '●' : '' }}</span>
             {{ names(team) }}
           </th>
+          <td v-if="saidSets" class="part">{{ of(match.sets, team) }}</td>
           <td v-for="(part, at) in match.over" :key="at" class="part">{{ of(part.count, team) }}</td>
           <td v-if="byGames && !match.ended" class="part on">{{ of(match.games, team) }}</td>
           <td v-if="!match.ended" class="points">{{ of(match.points, team) }}</td>
@@ -51,8 +54,8 @@ const serving = computed(() => {
     </template>
     <p v-if="bonuses" class="soft">
       {{ t('match.apart', {
-        one: names('ONE'), wonOne: match.rallyWins.one, bonusOne: match.points.one - match.rallyWins.one,
-        two: names('TWO'), wonTwo: match.rallyWins.two, bonusTwo: match.points.two - match.rallyWins.two,
+        one: names('ONE'), wonOne: match.apart.rallies.one, bonusOne: match.apart.bonuses.one,
+        two: names('TWO'), wonTwo: match.apart.rallies.two, bonusTwo: match.apart.bonuses.two,
       }) }}
     </p>
     <p v-if="match.winner" class="won" data-test="won">{{ t('match.won', { name: names(match.winner) }) }}</p>

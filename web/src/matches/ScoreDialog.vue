@@ -3,13 +3,13 @@ import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, ScoreSaid, Team } from '@/shared/api'
 import type { Names } from './useMatchWords'
+import { TEAMS } from './useMatch'
 
 /** The score is said; points between are points that nobody saw. */
 const props = defineProps<{ match: MatchView, names: Names, problem: string }>()
 const emit = defineEmits<{ say: [score: ScoreSaid] }>()
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
-const TEAMS: Team[] = ['ONE', 'TWO']
 const sets = ref({ one: 0, two: 0 })
 const games = ref({ one: 0, two: 0 })
 const points = ref({ one: 0, two: 0 })

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { MatchStep, MatchView, Player, RallyEnd, Team } from '@/shared/api'
+import type { MatchStep, MatchView, Player, RallyEnd } from '@/shared/api'
 import { useMatchWords } from './useMatchWords'
+import { TEAMS } from './useMatch'
 
 /** Why the score stands as it does, rally by rally; each may be put right, and all that follows is worked out again. */
 const props = defineProps<{ match: MatchView, players: Player[] }>()
@@ -12,7 +13,6 @@ const words = useMatchWords()
 const names = computed(() => words.namesOf(props.match, props.players))
 const chosen = ref<string>()
 const steps = computed(() => [...props.match.story].reverse())
-const TEAMS: Team[] = ['ONE', 'TWO']
 /** A step that ended a set, or a game where games make no set, shows what that came to. */
 function score({ points, games, part }: MatchStep): string {
   if (part) {
@@ -22,6 +22,14 @@ function score({ points, games, part }: MatchStep): string {
 }
 const brokenOf = ({ rally }: MatchStep) => rally?.broken ? t(`match.broken.${rally.broken.kind}`, { ...rally.broken }) : ''
 
+const length = (count: number) => t(props.match.lengthBy === 'ALL' ? 'match.ofShots' : 'match.ofShotsAfter', { count }, count)
+const HOW = ['WINNER', 'FORCED', 'UNFORCED'] as const
+/** The same side's, by something else; how an error missed stays where it was one. */
+function otherwise({ rally }: MatchStep, how: typeof HOW[number]): RallyEnd {
+  const { winner = 'ONE', miss, side } = rally?.end ?? {}
+  return { how, winner, ...how !== 'WINNER' && { ...miss && { miss }, ...side && { side } } }
+}
+
 function correct(step: MatchStep, end: RallyEnd) {
   chosen.value = undefined
   emit('correct', step.id, end)
@@ -30,12 +38,12 @@ function correct(step: MatchStep, end: RallyEnd) {
 
 <template>
   <ol class="story" reversed>
-    <li v-for="step in steps" :key="step.id" :class="{ surplus: step.rally?.surplus }">
+    <li v-for="(step, at) in steps" :key="steps.length - at" :class="{ surplus: step.rally?.surplus }">
       <button type="button" :aria-expanded="chosen === step.id" :disabled="!step.rally" @click="chosen = chosen === step.id ? undefined : step.id">
         <span class="score" :class="{ part: step.part }">{{ score(step) }}</span>
         <span>
           {{ words.step(step, names) }}
-          <span v-if="step.rally?.length" class="soft">{{ t('match.ofShots', { count: step.rally.length }, step.rally.length) }}</span>
+          <span v-if="step.rally?.length" class="soft">{{ length(step.rally.length) }}</span>
           <span v-if="brokenOf(step)" class="soft">{{ brokenOf(step) }}</span>
           <span v-if="step.rally?.partial" class="soft">{{ t('match.partial') }}</span>
           <span v-if="step.rally?.surplus" class="soft">{{ t('match.surplus') }}</span>
@@ -48,6 +56,16 @@ function correct(step: MatchStep, end: RallyEnd) {
         <v-btn v-for="winner in TEAMS" :key="winner" size="small" @click="correct(step, { how: 'WON', winner })">
           {{ t('match.itWas', { name: names(winner) }) }}
         </v-btn>
+        <template v-if="step.rally.end.winner">
+          <v-btn
+            v-for="how in HOW.filter((one) => one !== step.rally?.end.how)"
+            :key="how"
+            size="small"
+            @click="correct(step, otherwise(step, how))"
+          >
+            {{ t(`match.howWas.${how}`) }}
+          </v-btn>
+        </template>
         <v-btn size="small" @click="correct(step, { how: 'LET' })">{{ t('match.itWasALet') }}</v-btn>
         <v-btn size="small" @click="correct(step, { how: 'VOID' })">{{ t('match.strike') }}</v-btn>
       </div>

@@ -11,7 +11,6 @@ import { useAsked } from '@/shared/useAsked'
 
 /** The rules that coaches ask of rallies: written in words, checked while they are typed. */
 const { t } = useI18n()
-const SPORTS = ['BADMINTON', 'TENNIS', 'PADEL', 'TABLE_TENNIS', 'SQUASH', 'PICKLEBALL', 'VOLLEYBALL'] as const
 const rules = shallowRef<LoadedRules>()
 const { answer, failed, load } = useAsked(async () => {
   rules.value = await loadRules()
@@ -19,7 +18,9 @@ const { answer, failed, load } = useAsked(async () => {
 })
 const draft = ref<{ id: string, version: number, name: string, sport: Sport, words: string }>()
 const problem = ref('')
-const bySport = computed(() => SPORTS.map((sport) => ({
+/** Those that matches are played in. */
+const sports = computed(() => [...new Set((rules.value?.formats() ?? []).map(({ sport }) => sport))])
+const bySport = computed(() => sports.value.map((sport) => ({
   sport, rules: (answer.value?.data ?? []).filter((rule) => rule.sport === sport),
 })).filter((group) => group.rules.length))
 const read = computed(() => draft.value?.words && rules.value ? rules.value.tactic(draft.value.words, draft.value.sport) : undefined)
@@ -71,7 +72,7 @@ async function remove(id: string) {
       <p class="soft">{{ t('tactic.intro') }}</p>
       <section v-if="draft" class="draft">
         <v-text-field v-model="draft.name" maxlength="60" :label="t('tactic.name')" hide-details />
-        <OneOf v-model="draft.sport" :label="t('match.sport')" words="match.sports" :values="SPORTS" />
+        <OneOf v-model="draft.sport" :label="t('match.sport')" words="match.sports" :values="sports" />
         <v-text-field
           v-model="draft.words"
           class="words"

@@ -1,15 +1,7 @@
 import { ofKind } from '@/charting/deviceLog'
 import { byRun } from '@/charting/ownSets'
 import { loadRules } from '@/charting/rules'
-import type { MatchLine, MatchView } from '@/shared/api'
-
-function scoreOf({ over, winner, agreed, games, points }: MatchView): string {
-  const parts = over.map(({ count }) => `${count.one}-${count.two}`)
-  if (!winner) {
-    parts.push(...agreed.format.games ? [`${games.one}-${games.two}`] : [], `${points.one}-${points.two}`)
-  }
-  return parts.join(' ')
-}
+import type { MatchLine } from '@/shared/api'
 
 /** The matches as this device has them, the latest first: without a network nobody else knows of them. */
 export async function ownMatches(): Promise<MatchLine[]> {
@@ -19,7 +11,7 @@ export async function ownMatches(): Promise<MatchLine[]> {
     const seen = rules.match().append(kept.filter(({ fate }) => fate !== 'aside').map(({ event }) => event))
     if (!('problem' in seen) && !seen.struck) {
       lines.push({
-        run, openedAt: seen.openedAt, sport: seen.agreed.format.sport, format: seen.agreed.format.id, game: seen.game, score: scoreOf(seen),
+        run, openedAt: seen.openedAt, sport: seen.agreed.format.sport, format: seen.agreed.format.id, game: seen.game, score: seen.line,
         rallies: seen.story.filter(({ rally }) => rally && !rally.surplus).length, ended: seen.ended, one: seen.one, two: seen.two,
         ...seen.winner && { winner: seen.winner },
       })

@@ -6,6 +6,8 @@ import { toTheMillimetre } from '@/courtside/opening'
 import type { Agreed, ChartEvent, Depth, MatchOpened, MatchShot, MatchView, RallyEnd, Ruling, ScoreSaid, Team } from '@/shared/api'
 import { useSettings } from '@/shared/settings'
 
+export const TEAMS: readonly Team[] = ['ONE', 'TWO']
+export const DEPTHS: readonly Depth[] = ['POINTS', 'ENDS', 'OPENING', 'FULL']
 export const otherTeam = (team: Team): Team => team === 'ONE' ? 'TWO' : 'ONE'
 
 /** One match while it is charted: the score is worked out at once from what was charted. */

@@ -14,6 +14,11 @@ export function useMatchWords() {
     return names.length ? names.join(' / ') : t('match.visitor')
   }
 
+  const between = (match: Pick<MatchView, 'one' | 'two'>, players: Player[]) => {
+    const names = namesOf(match, players)
+    return t('match.between', { one: names('ONE'), two: names('TWO') })
+  }
+
   const nameOf = (match: Pick<MatchView, 'one' | 'two'>, players: Player[]) => (team: Team, player: number): string => {
     const id = (team === 'ONE' ? match.one : match.two)[player]
     return player < 0 ? namesOf(match, players)(team) : players.find((one) => one.id === id)?.name.split(' ')[0] ?? t('match.visitor')
@@ -55,5 +60,5 @@ export function useMatchWords() {
     })
   }
 
-  return { namesOf, nameOf, partOf, call, shot, played, end, step, hint }
+  return { namesOf, between, nameOf, partOf, call, shot, played, end, step, hint }
 }

@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askKeptTactics, askMatchesOf } from '@/charting/asked'
-import type { KeptTactic, MatchLine, Player } from '@/shared/api'
+import { useMatchWords } from '@/matches/useMatchWords'
+import type { KeptTactic, Player } from '@/shared/api'
 import { asDay, asPercent } from '@/shared/format'
 import { useAsked } from '@/shared/useAsked'
 
@@ -14,10 +15,7 @@ const { answer } = useAsked(async () => {
   return { matches: matches.data, tactics: tactics.data }
 })
 const open = ref<string>()
-const nameOf = (ids: string[]) => ids.length
-  ? ids.map((id) => props.players.find((one) => one.id === id)?.name.split(' ')[0] ?? '').join(' / ')
-  : t('match.visitor')
-const words = ({ one, two }: MatchLine) => t('match.between', { one: nameOf(one), two: nameOf(two) })
+const words = useMatchWords()
 const between = ({ all }: KeptTactic) => t('tactic.between', { lower: asPercent(all.lower ?? 0), upper: asPercent(all.upper ?? 1) })
 /** Of each match once, with how many of its rallies broke it. */
 const brokenIn = ({ broken }: KeptTactic) => {
@@ -34,7 +32,7 @@ const shown = computed(() => answer.value?.matches.slice(0, 6) ?? [])
     <h2>{{ t('match.ofPlayer') }}</h2>
     <ul>
       <li v-for="one in shown" :key="one.run">
-        <router-link :to="`/matches/${one.run}/review`">{{ words(one) }}</router-link>
+        <router-link :to="`/matches/${one.run}/review`">{{ words.between(one, players) }}</router-link>
         <span class="score">{{ one.score }}</span>
         <span class="soft">{{ asDay(one.openedAt) }}</span>
       </li>

@@ -986,6 +986,10 @@ export interface components {
             /** Format: int32 */
             every: number;
         };
+        ChartedMatchApart: {
+            bonuses: components["schemas"]["Count"];
+            rallies: components["schemas"]["Count"];
+        };
         ChartedRally: {
             /** Format: int64 */
             at: number;
@@ -1968,6 +1972,7 @@ export interface components {
         };
         MatchView: {
             agreed: components["schemas"]["Agreed"];
+            apart: components["schemas"]["ChartedMatchApart"];
             aside: string[];
             /** @enum {string} */
             bounce: "LANDED" | "MET" | "WOULD_LAND";
@@ -1985,6 +1990,7 @@ export interface components {
             games: components["schemas"]["Count"];
             /** @enum {string} */
             lengthBy: "ALL" | "OWN" | "AFTER_THE_SERVE";
+            line: string;
             live: boolean;
             /** @enum {string} */
             nearTeam: "ONE" | "TWO";
@@ -2003,7 +2009,6 @@ export interface components {
             /** Format: int32 */
             pen: number;
             points: components["schemas"]["Count"];
-            rallyWins: components["schemas"]["Count"];
             redo?: string;
             run: string;
             serving: components["schemas"]["Serving"];

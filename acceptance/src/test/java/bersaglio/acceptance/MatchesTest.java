@@ -159,6 +159,39 @@ class MatchesTest {
         page.keyboard().press("2");
         assertThat(page.getByTestId("ask")).isDisabled();
         assertThat(page.getByText("Nothing to say yet")).hasCount(0);
+        play(hall, page, "9 3 w", false);
+        page.getByTestId("ask").click();
+        assertThat(page.getByTestId("hint")).containsText("1 of 1 won");
+        play(hall, page, "2 9 3 w", false);
+        page.getByTestId("ask").click();
+        assertThat(page.getByTestId("hint")).containsText("2 of 2 won");
+    }
+
+    @Test
+    void lookingAtAMatchTakesNobodysPenAndPuttingItRightDoes(Hall hall) {
+        Page page = tablet(hall);
+        choose(hall, page);
+        begin(page);
+        play(hall, page, "2 9 3 w", false);
+        play(hall, page, "2 9 3 n", false);
+        page.getByText("End it", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByTestId("end").click();
+        assertThat(stored(hall, page).get("ended").asBoolean()).isTrue();
+        String address = page.url();
+
+        Page other = tablet(hall);
+        other.navigate(address + "/review");
+        other.getByText("Why the score is so").click();
+        Locator first = other.locator(".story li").last();
+        first.locator("button").first().click();
+        assertThat(stored(hall, other).get("pen").asInt()).isEqualTo(1);
+        first.getByText("An unforced error").click();
+        assertThat(first).containsText("error of");
+        JsonNode match = stored(hall, other);
+        assertThat(match.get("pen").asInt()).isEqualTo(2);
+        assertThat(match.get("claims").asInt()).isZero();
+        assertThat(match.at("/story/0/rally/end/how").asString()).isEqualTo("UNFORCED");
+        assertThat(match.get("ended").asBoolean()).isTrue();
     }
 
     @Test
@@ -217,8 +250,11 @@ class MatchesTest {
         page.getByTestId("say").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("The game would be over");
         fields.nth(1).fill("7");
+        fields.nth(2).fill("1");
         page.getByTestId("say").click();
         assertThat(points(page, "ONE")).hasText("7");
+        assertThat(page.getByTestId("score-TWO").locator("td.part")).hasText("1");
+
         page.keyboard().press("j");
         assertThat(page.locator(".story li").first()).containsText("8 points were not seen");
     }

@@ -1,6 +1,5 @@
 package bersaglio.browser;
 
-import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Deciding;
 import bersaglio.core.charting.Ledger;
@@ -9,14 +8,11 @@ import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
-import bersaglio.core.problem.Refused;
-import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.AdviceViewFormat;
 import bersaglio.wire.format.LyingViewFormat;
 import bersaglio.wire.format.PassReportViewFormat;
-import bersaglio.wire.format.ProblemFormat;
 import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.view.AdviceView;
@@ -36,7 +32,7 @@ public final class Chart {
 
     private final Drill drill;
     private final Ledger ledger;
-    private final List<ChartEvent> events = new ArrayList<>();
+    private final Tape tape = new Tape();
     private Optional<ChartedSet> set = Optional.empty();
     /** What came before this set stays as it is while it runs on one rung. */
     private @Nullable Deciding deciding;
@@ -56,30 +52,13 @@ public final class Chart {
      */
     @JSExport
     public String append(String json) {
-        int before = events.size();
-        try {
-            var parsed = Fields.parse(json);
-            if (parsed.isArray()) {
-                parsed.asArray().forEach(event -> events.add(EventCodec.decode(event)));
-            } else {
-                ChartEvent event = EventCodec.decode(parsed);
-                set.ifPresent(charted -> charted.requireRoomFor(event.what()));
-                events.add(event);
-            }
+        return tape.append(json, what -> set.ifPresent(charted -> charted.requireRoomFor(what)), all -> {
             ChartedSet now = replay();
             int from = now.firstShotChangedSince(
                     set.map(last -> last.played().shots()).orElse(List.of()));
             set = Optional.of(now);
-            return Json.object()
-                    .add("fromShot", from)
-                    .add("set", SetViewFormat.encode(SetView.of(now, from)))
-                    .toString();
-        } catch (Refused refused) {
-            events.subList(before, events.size()).clear();
-            return Json.object()
-                    .add("problem", ProblemFormat.encode(refused.problem()))
-                    .toString();
-        }
+            return Json.object().add("fromShot", from).add("set", SetViewFormat.encode(SetView.of(now, from)));
+        });
     }
 
     /** The set as it stands. */
@@ -173,7 +152,7 @@ public final class Chart {
     }
 
     private ChartedSet replay() {
-        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), tape.events());
     }
 
     static List<SetResult> lines(String json) {

@@ -2,7 +2,6 @@ package bersaglio.browser;
 
 import bersaglio.core.advice.MatchReview;
 import bersaglio.core.advice.PlacementTally;
-import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedMatch;
 import bersaglio.core.charting.MatchChart;
 import bersaglio.core.court.Point;
@@ -11,16 +10,13 @@ import bersaglio.core.match.Formats;
 import bersaglio.core.match.Spots;
 import bersaglio.core.match.Team;
 import bersaglio.core.match.Told;
-import bersaglio.core.problem.Refused;
 import bersaglio.core.tactic.TacticCheck;
 import bersaglio.core.written.TacticWords;
-import bersaglio.wire.EventCodec;
 import bersaglio.wire.Fields;
 import bersaglio.wire.format.FormatFormat;
 import bersaglio.wire.format.MatchReviewViewFormat;
 import bersaglio.wire.format.MatchViewFormat;
 import bersaglio.wire.format.PlacementTallyFormat;
-import bersaglio.wire.format.ProblemFormat;
 import bersaglio.wire.format.RulingFormat;
 import bersaglio.wire.format.TacticCheckViewFormat;
 import bersaglio.wire.view.MatchReviewView;
@@ -37,7 +33,7 @@ import org.teavm.jso.JSExport;
 /** The chart of one match in the page, worked out after every event. */
 public final class Match {
 
-    private final List<ChartEvent> events = new ArrayList<>();
+    private final Tape tape = new Tape();
     private Optional<ChartedMatch> match = Optional.empty();
 
     Match() {}
@@ -66,29 +62,12 @@ public final class Match {
      */
     @JSExport
     public String append(String json) {
-        int before = events.size();
-        try {
-            var parsed = Fields.parse(json);
-            if (parsed.isArray()) {
-                parsed.asArray().forEach(event -> events.add(EventCodec.decode(event)));
-            } else {
-                ChartEvent event = EventCodec.decode(parsed);
-                match.ifPresent(charted -> charted.check(event.what()));
-                events.add(event);
-            }
-            ChartedMatch now = MatchChart.replay(events);
+        return tape.append(json, what -> match.ifPresent(charted -> charted.check(what)), all -> {
+            ChartedMatch now = MatchChart.replay(all);
             int from = firstChanged(now);
             match = Optional.of(now);
-            return Json.object()
-                    .add("fromStep", from)
-                    .add("match", MatchViewFormat.encode(MatchView.of(now, from)))
-                    .toString();
-        } catch (Refused refused) {
-            events.subList(before, events.size()).clear();
-            return Json.object()
-                    .add("problem", ProblemFormat.encode(refused.problem()))
-                    .toString();
-        }
+            return Json.object().add("fromStep", from).add("match", MatchViewFormat.encode(MatchView.of(now, from)));
+        });
     }
 
     /**

@@ -57,7 +57,7 @@ final class RandomMatch {
                 who,
                 MatchEvent.ScoreSaid.from(team()),
                 one(Depth.values()),
-                one(Contacts.values()),
+                one(Contacts.ALL, Contacts.AFTER_THE_SERVE),
                 one(Standpoint.values()),
                 team(),
                 random.nextBoolean()));

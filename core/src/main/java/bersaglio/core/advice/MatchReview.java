@@ -59,8 +59,8 @@ public record MatchReview(
                 continue;
             }
             boolean won = rally.end().winner().get() == team;
-            int length = match.opened().counts().of(rally.length(), (rally.length() + 1) / 2);
-            if (rally.length() > 0) {
+            int length = rally.length(match.opened().counts());
+            if (length > 0) {
                 int band = 0;
                 while (length > BANDS[band]) {
                     band++;
@@ -94,24 +94,26 @@ public record MatchReview(
     }
 
     private static Stream<Hint> about(PlacementAdvice advice) {
-        PlacementTally favourite = advice.favourite();
+        PlacementTally here = advice.here();
         Hint.What what =
                 switch (advice.verdict()) {
                     case LEAVE -> Hint.What.LEAVE;
                     case KEEP -> Hint.What.KEEP;
                     case TOO_EARLY ->
-                        loses(favourite) && advice.luck() == PlacementAdvice.Luck.COULD_BE_LUCK
+                        loses(here) && advice.luck() == PlacementAdvice.Luck.COULD_BE_LUCK
                                 ? Hint.What.STAY
                                 : Hint.What.TOO_EARLY;
                 };
+        // Luck is of this match; all else counts those before it.
+        PlacementTally told = what == Hint.What.STAY ? here : advice.favourite();
         return Stream.of(new Hint(
                 what,
-                favourite.placement().stroke(),
+                told.placement().stroke(),
                 Side.NONE,
-                favourite.placement().spot(),
+                told.placement().spot(),
                 advice.toTry().orElse(0),
-                favourite.won(),
-                favourite.rallies(),
+                told.won(),
+                told.rallies(),
                 what == Hint.What.KEEP ? 1 - advice.worse() : advice.worse()));
     }
 

@@ -10,7 +10,8 @@ import java.util.stream.IntStream;
  * What is said of the one placement that is used most. It is asked of one, and of all others together: asked of each of five
  * that are equally good, some other looks better in every second match.
  *
- * @param favourite what it came to, in this match and before
+ * @param here      what it came to in this match
+ * @param favourite the same in this match and before
  * @param others    the other placements of that stroke
  * @param worse     the chance that it is worse than they are
  * @param verdict   what to do
@@ -18,6 +19,7 @@ import java.util.stream.IntStream;
  * @param toTry     a neighbour, where it is to be left; to try, not known to be better
  */
 public record PlacementAdvice(
+        PlacementTally here,
         PlacementTally favourite,
         PlacementTally others,
         double worse,
@@ -61,6 +63,7 @@ public record PlacementAdvice(
                     ? Verdict.LEAVE
                     : enough && worse <= 1 - SURE + EPSILON ? Verdict.KEEP : Verdict.TOO_EARLY;
             return new PlacementAdvice(
+                    here,
                     known,
                     others,
                     worse,

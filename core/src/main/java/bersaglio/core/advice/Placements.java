@@ -81,8 +81,10 @@ public record Placements(int won, int rallies, List<PlacementTally> tallies) {
         }
         boolean isReturn =
                 at > 0 && shots.get(at - 1).isServe() && !shots.get(at).gap();
-        boolean ends = rally.end().how() != RallyEnd.How.GIVEN;
-        return isReturn || ends && at >= shots.size() - 2;
+        boolean known = rally.isLastKnown() && rally.end().how() != RallyEnd.How.GIVEN;
+        int last = shots.size() - 1;
+        return isReturn
+                || known && (at == last || at == last - 1 && !shots.get(last).gap());
     }
 
     /** With what an earlier match, or an opponent's file, knows of the same placements. */

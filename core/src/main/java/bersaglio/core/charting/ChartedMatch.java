@@ -8,6 +8,7 @@ import bersaglio.core.charting.MatchEvent.MatchScoreSet;
 import bersaglio.core.charting.MatchEvent.MatchShotSettled;
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.Agreed;
+import bersaglio.core.match.Count;
 import bersaglio.core.match.Depth;
 import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.MatchState;
@@ -76,6 +77,31 @@ public record ChartedMatch(
 
     public Stream<Told.OfRally> told() {
         return story.stream().filter(Told.OfRally.class::isInstance).map(Told.OfRally.class::cast);
+    }
+
+    /** Points of the game that is on by what brought them; those that it began with, or that were said, are neither's. */
+    public record Apart(Count rallies, Count bonuses) {}
+
+    public Apart apart() {
+        Count rallies = Count.NONE;
+        Count bonuses = Count.NONE;
+        MatchState before = opened().start().begin(opened().agreed().format());
+        for (Told told : story) {
+            MatchState after = told.after();
+            boolean other = after.sets().total() != before.sets().total()
+                    || after.games().total() != before.games().total()
+                    || told instanceof Told.OfScore;
+            if (other) {
+                rallies = Count.NONE;
+                bonuses = Count.NONE;
+            } else if (told instanceof Told.OfRally) {
+                rallies = rallies.plus(before.points(), after.points());
+            } else if (told instanceof Told.OfBonus) {
+                bonuses = bonuses.plus(before.points(), after.points());
+            }
+            before = after;
+        }
+        return new Apart(rallies, bonuses);
     }
 
     /** Shots come faster than they are charted: of the last three rallies at this depth two lack some. */

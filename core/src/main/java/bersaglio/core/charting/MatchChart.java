@@ -33,8 +33,12 @@ public final class MatchChart implements RunState.Chart {
     private Optional<Agreed> fromStart = Optional.empty();
     private boolean over;
 
-    /** One thing that happened, by the event that says so. */
-    record Happened(ChartEvent event, long at) {}
+    /**
+     * One thing that happened, by the event that says so.
+     *
+     * @param late whether it came after the end that somebody said
+     */
+    record Happened(ChartEvent event, long at, boolean late) {}
 
     private MatchChart(RunState run) {
         this.run = run;
@@ -67,7 +71,7 @@ public final class MatchChart implements RunState.Chart {
     }
 
     private void add(ChartEvent event) {
-        happened.add(new Happened(event, run.active(event.at())));
+        happened.add(new Happened(event, run.active(event.at()), over));
     }
 
     void shot(MatchShotMade shot, ChartEvent event) {

@@ -46,7 +46,7 @@ public sealed interface MatchEvent extends EventBody {
      *
      * @param start    the score that it begins at, and who serves
      * @param counts   which contacts make the length of a rally
-     * @param nearTeam who plays towards the charter's far side of the drawing at the start
+     * @param nearTeam who plays from the near end of the drawing at the start
      * @param game     whether it is a game within practice, and not a match
      */
     @Kind("match.opened")
@@ -65,6 +65,9 @@ public sealed interface MatchEvent extends EventBody {
             int most = agreed.format().doubles() ? 2 : 1;
             Check.requireBetween("one", lineup.one().size(), 1, most);
             Check.requireBetween("two", lineup.two().size(), 0, most);
+            if (counts == Contacts.OWN) {
+                throw new Refused("not_allowed", "counts", "OWN", "ALL, AFTER_THE_SERVE: a match has two sides");
+            }
         }
 
         @Override

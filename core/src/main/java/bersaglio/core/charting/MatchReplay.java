@@ -47,6 +47,14 @@ final class MatchReplay {
     private List<PlayedRally.Earned> bonuses = new ArrayList<>();
     /** The game was won while the rally was on, which is no part of the next one. */
     private boolean decided;
+    /** What is charted now comes after the end that somebody said. */
+    private boolean late;
+
+    private Optional<Waiting> waiting = Optional.empty();
+
+    /** What was agreed while a rally was on. */
+    private record Waiting(String id, Agreed agreed) {}
+
     /** What earlier corrections have made impossible. */
     private final List<String> aside = new ArrayList<>();
 
@@ -78,6 +86,11 @@ final class MatchReplay {
     void take(Happened happened) {
         String id = happened.event().id();
         EventBody what = happened.event().what();
+        late = happened.late();
+        if (late && !(what instanceof MatchShotMade || what instanceof MatchRallyEnded)) {
+            aside.add(id);
+            return;
+        }
         if (what instanceof MatchShotMade shot) {
             take(shot, id, happened.at());
         } else if (what instanceof MatchRallyEnded ended) {
@@ -85,6 +98,7 @@ final class MatchReplay {
         } else if (what instanceof MatchBonusEarned bonus) {
             earn(id, bonus.rule(), bonus.team());
         } else if (what instanceof MatchScoreSet said) {
+            leave();
             Count before = state.points();
             unless(id, now -> said.score().on(now), after -> new Told.OfScore(id, unseen(before, after), after));
         } else if (what instanceof MatchExtended) {
@@ -107,7 +121,9 @@ final class MatchReplay {
         try {
             state = change.apply(state);
             story.add(told.of(state));
-            rally = nextRally();
+            if (rally.shots().isEmpty()) {
+                rally = nextRally();
+            }
         } catch (Refused impossible) {
             aside.add(id);
         }
@@ -119,18 +135,33 @@ final class MatchReplay {
         return goesOn ? now.total() - before.total() : 0;
     }
 
+    /** What else is agreed holds from the next rally on: one that is on is played to its end. */
     private void agree(String id, MatchAgreed change) {
         if (change.from() == MatchAgreed.From.START) {
             story.add(new Told.OfRules(id, change.agreed(), true, state));
-            return;
+        } else if (rally.shots().isEmpty()) {
+            hold(id, change.agreed());
+        } else {
+            waiting = Optional.of(new Waiting(id, change.agreed()));
         }
+    }
+
+    private void hold(String id, Agreed other) {
         unless(
                 id,
-                now -> now.under(change.agreed().format()),
-                after -> new Told.OfRules(id, change.agreed(), false, after));
-        if (state.format().equals(change.agreed().format())) {
-            agreed = change.agreed();
-            rally = nextRally();
+                now -> {
+                    MatchState under = now.under(other.format());
+                    agreed = other;
+                    return under;
+                },
+                after -> new Told.OfRules(id, other, false, after));
+    }
+
+    /** The rally that is on was left without an end that somebody saw. */
+    private void leave() {
+        if (!rally.shots().isEmpty()) {
+            MatchShot last = rally.shots().get(rally.shots().size() - 1);
+            end(corrected.getOrDefault(last.id(), RallyEnd.without(RallyEnd.How.NOT_SEEN)), last.id(), last.at());
         }
     }
 
@@ -159,6 +190,7 @@ final class MatchReplay {
         List<GameRule> rules = agreed.rules();
         for (int rule = 0; rule < rules.size(); rule++) {
             if (rules.get(rule) instanceof GameRule.Bonus bonus
+                    && !serve
                     && bonus.spot() > 0
                     && bonus.spot() == spot
                     && shot.isIn()) {
@@ -181,10 +213,10 @@ final class MatchReplay {
             return;
         }
         bonuses.add(new PlayedRally.Earned(id, rule, team));
-        int games = state.over().size() + state.games().total();
+        int parts = state.over().size() + state.games().total();
         for (int i = 0; i < bonus.points() && state.winner().isEmpty(); i++) {
             state = state.earn(team);
-            if (state.over().size() + state.games().total() > games) {
+            if (state.over().size() + state.games().total() != parts) {
                 decided = !rally.shots().isEmpty();
                 break;
             }
@@ -211,8 +243,8 @@ final class MatchReplay {
         if (broken.isPresent()) {
             counted = broken.get().breaks(played).orElseThrow();
         }
-        boolean surplus =
-                counted.winner().isPresent() && (decided || state.winner().isPresent());
+        boolean surplus = late
+                || counted.winner().isPresent() && (decided || state.winner().isPresent());
         if (counted.winner().isPresent() && !surplus) {
             state = state.after(counted.winner().get());
         }
@@ -220,6 +252,9 @@ final class MatchReplay {
         decided = false;
         bonuses = new ArrayList<>();
         rally = nextRally();
+        Optional<Waiting> agreedMeanwhile = waiting;
+        waiting = Optional.empty();
+        agreedMeanwhile.ifPresent(change -> hold(change.id(), change.agreed()));
     }
 
     ChartedMatch result(String session, String runId, long openedAt, Optional<Boolean> coaching, boolean over) {

@@ -22,6 +22,11 @@ public record Count(int one, int two) {
         return team == Team.ONE ? new Count(one + 1, two) : new Count(one, two + 1);
     }
 
+    /** And what lies between two others, the later of which has no less. */
+    public Count plus(Count before, Count after) {
+        return new Count(one + after.one() - before.one(), two + after.two() - before.two());
+    }
+
     public int total() {
         return one + two;
     }

@@ -35,7 +35,7 @@ public sealed interface GameRule {
     /** What this makes of a rally; nothing where it holds, or where nothing can be said of it. */
     Optional<RallyEnd> breaks(PlayedRally rally);
 
-    /** These parts of the court count as out. */
+    /** These parts of the half count as out; a serve has a court of its own. */
     @Kind("OUT")
     record Out(List<Integer> spots) implements GameRule {
         public Out {
@@ -49,7 +49,7 @@ public sealed interface GameRule {
         @Override
         public Optional<RallyEnd> breaks(PlayedRally rally) {
             return rally.shots().stream()
-                    .filter(shot -> spots.contains(shot.spot()))
+                    .filter(shot -> !shot.isServe() && spots.contains(shot.spot()))
                     .findFirst()
                     .map(shot -> Then.LOST.of(shot.by().team()));
         }
@@ -143,7 +143,7 @@ public sealed interface GameRule {
      *
      * @param name   in the coach's words
      * @param points each time; 0 where it is only counted
-     * @param spot   the part of the court that earns it when a shot comes there in play; 0 where somebody says so
+     * @param spot   the part of the half that earns it when a shot, no serve, comes there in play; 0 where somebody says so
      */
     @Kind("BONUS")
     record Bonus(String name, int points, @Usually("0") int spot) implements GameRule {

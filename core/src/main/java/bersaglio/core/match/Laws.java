@@ -32,11 +32,6 @@ public final class Laws {
         return sport == Sport.TENNIS || sport == Sport.PADEL;
     }
 
-    /** A team may hit more than once before the ball goes over. */
-    static boolean hasTouches(Sport sport) {
-        return sport == Sport.VOLLEYBALL;
-    }
-
     /** Strokes that attack: who answers with one had a ball to attack. */
     public static boolean isAttack(Sport sport, String stroke) {
         return attacks(sport).contains(stroke);

@@ -105,13 +105,17 @@ public record MatchState(
                 format, sets, games, points, over, opening, rallies, served, breaks, extended, swapped, pause);
     }
 
-    /** Rallies won in the game that is on: its points without those beside them. */
-    public Count rallyWins() {
-        Count won = Count.NONE;
-        for (Team team : rallies) {
-            won = won.plus(team);
+    /** The score on one line: what is over, then the games and points that are on; {@code 21-19 3-2}. */
+    public String line() {
+        List<Count> parts = new ArrayList<>();
+        over.forEach(part -> parts.add(part.count()));
+        if (winner().isEmpty()) {
+            format.games().ifPresent(byGames -> parts.add(games));
+            parts.add(points);
         }
-        return won;
+        List<String> each =
+                parts.stream().map(count -> count.one() + "-" + count.two()).toList();
+        return String.join(" ", each);
     }
 
     public Optional<Team> winner() {
@@ -170,20 +174,42 @@ public record MatchState(
         if (winner().isPresent()) {
             throw new Refused("match_over", "winner", winner.name(), "nothing after the end");
         }
-        boolean scores = !counting().onServe() || serving().team() == winner;
-        Count now = scores ? points.plus(winner) : points;
         List<Team> all = new ArrayList<>(rallies);
         all.add(winner);
-        if (scores && counting().finish().isWonBy(winner, now)) {
-            return gameTo(winner, now);
+        boolean scores = !counting().onServe() || serving().team() == winner;
+        return scores
+                ? pointTo(winner, all, Pause.NONE)
+                : new MatchState(
+                        format,
+                        sets,
+                        games,
+                        points,
+                        over,
+                        opening,
+                        all,
+                        served,
+                        tieBreak,
+                        extended,
+                        swapped,
+                        Pause.NONE);
+    }
+
+    /**
+     * @param all  rallies of the game, by who won each
+     * @param rest before the next rally, where the point brings no other
+     */
+    private MatchState pointTo(Team team, List<Team> all, Pause rest) {
+        Count now = points.plus(team);
+        if (counting().finish().isWonBy(team, now)) {
+            return gameTo(team, now);
         }
         Ends ends = format.ends();
         boolean halfOfTheLast = isDeciding() && !tieBreak && isFirst(now, ends.inLastGame());
         boolean inTheBreak = tieBreak && ends.inTieBreak() > 0 && now.total() % ends.inTieBreak() == 0;
-        boolean change = scores && (halfOfTheLast || inTheBreak);
-        Pause rest = scores && isFirst(now, format.interval()) ? Pause.INTERVAL : change ? Pause.ENDS : Pause.NONE;
+        boolean change = halfOfTheLast || inTheBreak;
+        Pause pauses = isFirst(now, format.interval()) ? Pause.INTERVAL : change ? Pause.ENDS : rest;
         return new MatchState(
-                format, sets, games, now, over, opening, all, served, tieBreak, extended, swapped ^ change, rest);
+                format, sets, games, now, over, opening, all, served, tieBreak, extended, swapped ^ change, pauses);
     }
 
     /**
@@ -195,11 +221,7 @@ public record MatchState(
         if (winner().isPresent()) {
             throw new Refused("match_over", "team", team.name(), "nothing after the end");
         }
-        Count now = points.plus(team);
-        return counting().finish().isWonBy(team, now)
-                ? gameTo(team, now)
-                : new MatchState(
-                        format, sets, games, now, over, opening, rallies, served, tieBreak, extended, swapped, pause);
+        return pointTo(team, rallies, pause);
     }
 
     /**

@@ -125,7 +125,7 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
         if (depth == Depth.POINTS || !seen) {
             return false;
         }
-        boolean whole = fromTheServe() == played.size() && endFits(end);
+        boolean whole = !played.isEmpty() && fromTheServe() == played.size() && endFits(end);
         return depth == Depth.FULL ? !whole : !whole && fromTheServe() < depth.first();
     }
 
@@ -133,8 +133,8 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
     private boolean endFits(RallyEnd end) {
         Team next = next().hitter().team();
         return switch (end.how()) {
-            case FORCED, UNFORCED -> end.erred().equals(Optional.of(next)) || Laws.hasTouches(sport);
-            case WINNER -> !inPlay().isEmpty() && end.winner().equals(Optional.of(next.other()));
+            case FORCED, UNFORCED -> end.erred().equals(Optional.of(next));
+            case WINNER -> end.winner().equals(Optional.of(next.other()));
             default -> true;
         };
     }
@@ -143,19 +143,23 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
     public OpenRally endedBy(String id, RallyEnd end, List<Note> notes, long at) {
         boolean hit = end.how().isError() && end.miss() != Outcome.NO_REACH;
         Next next = next();
-        if (!hit
-                || depth == Depth.POINTS
-                || !end.erred().equals(Optional.of(next.hitter().team()))) {
+        boolean isNext = end.erred().equals(Optional.of(next.hitter().team()));
+        // Where shots are left out, either may have been next.
+        boolean gap = leavesOut();
+        if (!hit || depth == Depth.POINTS || !isNext && !gap) {
             return this;
         }
+        Hitter who = isNext && !gap
+                ? next.hitter()
+                : new Hitter(end.erred().orElseThrow(), doubles ? Hitter.ONE_OF_THE_PAIR : 0);
         return with(new MatchShot(
                 id,
-                next.hitter(),
-                stroke(0, next.serve() > 0, false).orElse(""),
+                who,
+                stroke(0, next.serve() > 0, gap).orElse(""),
                 Optional.empty(),
                 new Ruling(end.miss(), end.side()),
                 next.serve(),
-                false,
+                gap,
                 notes,
                 "",
                 at));

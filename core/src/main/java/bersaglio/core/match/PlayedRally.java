@@ -1,5 +1,6 @@
 package bersaglio.core.match;
 
+import bersaglio.core.rally.Contacts;
 import java.util.List;
 import java.util.Optional;
 
@@ -47,6 +48,11 @@ public record PlayedRally(
         return depth == Depth.FULL && !partial;
     }
 
+    /** Whether the last shot that was charted was the last that was hit, as far as its depth asks for it. */
+    public boolean isLastKnown() {
+        return depth == Depth.FULL || last().map(MatchShot::gap).orElse(false) || shots.size() < depth.first();
+    }
+
     /** Contacts of both sides; 0 where they are not known. */
     public int length() {
         if (end.length() > 0) {
@@ -57,6 +63,11 @@ public record PlayedRally(
         }
         return (int)
                 shots.stream().filter(shot -> !shot.isServe() || shot.isIn()).count();
+    }
+
+    /** By the match's convention; 0 where it is not known. */
+    public int length(Contacts counts) {
+        return length() == 0 ? 0 : counts.of(length(), 0);
     }
 
     /** The same, as it counts by the rules that hold. */

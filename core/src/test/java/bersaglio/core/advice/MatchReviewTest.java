@@ -90,19 +90,59 @@ class MatchReviewTest {
     void aBonusIsToldByWhoServedAndSaidToBeTooEasyWhenBothEarnItNearlyEveryTime() {
         MatchTape easy = MatchTape.of("badminton-21", Depth.FULL, new GameRule.Bonus("back", 1, 9));
         for (int rally = 0; rally < 8; rally++) {
-            easy.shot(9).shot(9).winner(rally % 2 == 0 ? Team.ONE : Team.TWO);
+            easy.shot(2).shot(9).shot(9).winner(easy.match().now().serving().team());
         }
         BonusTally tally = review(easy, Team.ONE).bonuses().get(0);
         assertThat(tally.one()).isEqualTo(8);
         assertThat(tally.two()).isEqualTo(8);
-        assertThat(tally.oneServing()).as("who won the rally serves").isEqualTo(5);
+        assertThat(tally.oneServing()).as("who won the rally serves").isEqualTo(8);
+        assertThat(tally.twoServing()).isZero();
         assertThat(tally.easy()).isTrue();
         MatchTape hard = MatchTape.of("badminton-21", Depth.FULL, new GameRule.Bonus("back", 1, 9));
         for (int rally = 0; rally < 8; rally++) {
-            hard.shot(9).shot(8).winner(Team.TWO);
-            hard.won("1");
+            hard.shot(2).shot(9).shot(8).winner(hard.match().now().serving().team());
         }
         assertThat(review(hard, Team.ONE).bonuses().get(0).easy()).isFalse();
+    }
+
+    @Test
+    void whereShotsAreLeftOutTheLastChartedIsNoLastShotUnlessItWasChartedAsThat() {
+        MatchTape four = MatchTape.of("badminton-21", Depth.OPENING)
+                .shot(8)
+                .shot(8, "clear")
+                .shot(8, "clear")
+                .shot(3, "drop")
+                .won("2");
+        assertThat(at(review(four, Team.TWO), "drop", 3).rallies()).isZero();
+        MatchTape last = MatchTape.of("badminton-21", Depth.OPENING)
+                .shot(8)
+                .shot(8, "clear")
+                .shot(8, "clear")
+                .shot(3, "drop")
+                .later(Team.TWO, 5)
+                .winner(Team.TWO);
+        assertThat(at(review(last, Team.TWO), "drop", 3).rallies())
+                .as("it came before those left out")
+                .isZero();
+        assertThat(review(last, Team.TWO).here().tallies())
+                .filteredOn(tally -> tally.placement().spot() == 5)
+                .singleElement()
+                .satisfies(tally -> assertThat(tally.won()).isEqualTo(1));
+    }
+
+    @Test
+    void whatIsSaidOfLuckCountsThisMatchAlone() {
+        MatchTape tape = MatchTape.of("badminton-21", Depth.FULL);
+        tape.shot(8).shot(3, "drop").shot(2, "net").winner(Team.ONE);
+        tape.won("2222");
+        PlacementTally file =
+                new PlacementTally(new Placement("drop", 3, Bounce.MET), 9, 9, 8, List.of(0, 0, 0, 0, 0), 0, 0);
+        assertThat(MatchReview.of(tape.match(), Team.TWO, -1, List.of(file)).hints())
+                .singleElement()
+                .satisfies(hint -> {
+                    assertThat(hint.what()).isIn(Hint.What.TOO_EARLY, Hint.What.STAY);
+                    assertThat(hint.rallies()).isEqualTo(hint.what() == Hint.What.STAY ? 1 : 10);
+                });
     }
 
     @Test

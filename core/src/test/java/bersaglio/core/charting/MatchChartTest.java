@@ -24,6 +24,7 @@ import bersaglio.core.match.GameRule;
 import bersaglio.core.match.GameRule.Then;
 import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.OpenRally;
+import bersaglio.core.match.Pause;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.RallyEnd;
 import bersaglio.core.match.RallyEnd.How;
@@ -139,6 +140,30 @@ class MatchChartTest {
                     .isInstanceOfSatisfying(
                             Refused.class,
                             refused -> assertThat(refused.problem().code()).isEqualTo("game_over"));
+        }
+
+        @Test
+        void theShotsOfARallyThatAScoreCutsShortAreKeptAsOneThatNobodySawTheEndOf() {
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL).shot(8).shot(3);
+            String last = tape.last();
+            tape.then(new MatchScoreSet(new ScoreSaid(Count.NONE, Count.NONE, new Count(3, 1), Team.ONE, 0, 0, 0)));
+            assertThat(lastRally(tape).shots()).hasSize(2);
+            assertThat(lastRally(tape).end().how()).isEqualTo(How.NOT_SEEN);
+            assertThat(points(tape)).isEqualTo(new Count(3, 1));
+            tape.then(new MatchRallyCorrected(last, RallyEnd.won(How.WINNER, Team.TWO)));
+            assertThat(lastRally(tape).end().winner()).contains(Team.TWO);
+            assertThat(points(tape)).as("the score that was said stands").isEqualTo(new Count(3, 1));
+        }
+
+        @Test
+        void whatIsChartedAfterTheEndChangesNothingAndIsKept() {
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.POINTS).won("11").then(new MatchEnded());
+            String end = tape.last();
+            tape.won("2");
+            assertThat(points(tape)).isEqualTo(new Count(2, 0));
+            assertThat(tape.match().told().filter(Told.OfRally::surplus)).hasSize(1);
+            tape.then(new Undone(end));
+            assertThat(points(tape)).as("the end is taken back").isEqualTo(new Count(2, 1));
         }
 
         @Test
@@ -371,24 +396,83 @@ class MatchChartTest {
             MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL, corner, noise)
                     .shot(9)
                     .shot(9)
+                    .shot(9)
                     .then(new MatchBonusEarned(1, Team.TWO))
-                    .winner(Team.TWO);
+                    .winner(Team.ONE);
             ChartedMatch match = tape.match();
-            assertThat(match.now().points()).isEqualTo(new Count(1, 4));
-            assertThat(match.now().rallyWins()).isEqualTo(new Count(0, 1));
-            assertThat(match.now().serving().team()).isEqualTo(Team.TWO);
+            assertThat(match.now().points())
+                    .as("a serve has a court of its own")
+                    .isEqualTo(new Count(2, 3));
+            assertThat(match.apart()).isEqualTo(new ChartedMatch.Apart(new Count(1, 0), new Count(1, 3)));
+            assertThat(match.now().serving().team()).isEqualTo(Team.ONE);
             assertThat(lastRally(tape).bonuses()).hasSize(3);
+        }
+
+        @Test
+        void aScoreThatIsSaidIsNeitherOfRalliesNorOfBonuses() {
+            GameRule noise = new GameRule.Bonus("split step heard", 1, 0);
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL, noise)
+                    .won("11")
+                    .then(new MatchScoreSet(new ScoreSaid(Count.NONE, Count.NONE, new Count(9, 7), Team.ONE, 0, 0, 0)))
+                    .then(new MatchBonusEarned(0, Team.TWO))
+                    .won("1");
+            assertThat(tape.match().apart()).isEqualTo(new ChartedMatch.Apart(new Count(1, 0), new Count(0, 1)));
+            assertThat(points(tape)).isEqualTo(new Count(10, 8));
+        }
+
+        @Test
+        void whereTheServerAloneScoresARallyWonWithoutAPointIsNone() {
+            MatchTape tape = MatchTape.of("pickleball-11", Depth.POINTS).won("121");
+            assertThat(tape.match().apart().rallies()).isEqualTo(points(tape));
+        }
+
+        @Test
+        void aBonusBringsTheIntervalAndTheEndsThatAPointBrings() {
+            GameRule noise = new GameRule.Bonus("split step heard", 1, 0);
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.POINTS, noise)
+                    .won("1".repeat(10))
+                    .then(new MatchBonusEarned(0, Team.ONE));
+            assertThat(tape.match().now().pause()).isEqualTo(Pause.INTERVAL);
+            MatchTape third = MatchTape.of(BADMINTON, Depth.POINTS, noise)
+                    .won("1".repeat(21) + "2".repeat(21) + "1".repeat(10))
+                    .then(new MatchBonusEarned(0, Team.ONE));
+            assertThat(third.match().now().swapped())
+                    .as("half of the last game")
+                    .isTrue();
         }
 
         @Test
         void aGameThatABonusWinsIsOverAndTheRestOfTheRallyIsNobodys() {
             GameRule corner = new GameRule.Bonus("back corner", 1, 9);
             MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL, corner).won("1".repeat(20));
-            tape.shot(9).shot(2).winner(Team.TWO);
+            tape.shot(2).shot(2).shot(9).shot(2).winner(Team.TWO);
             ChartedMatch match = tape.match();
             assertThat(match.now().over()).hasSize(1);
             assertThat(match.now().points()).isEqualTo(Count.NONE);
             assertThat(match.told().filter(Told.OfRally::surplus)).hasSize(1);
+        }
+
+        @Test
+        void whatIsAgreedWhileARallyIsOnHoldsFromTheNextOne() {
+            Agreed out = new Agreed(Formats.BADMINTON, List.of(new GameRule.Out(List.of(5))));
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL)
+                    .shot(8)
+                    .shot(5)
+                    .then(new MatchAgreed(out, MatchAgreed.From.NEXT_RALLY))
+                    .winner(Team.TWO);
+            assertThat(points(tape)).isEqualTo(new Count(0, 1));
+            assertThat(lastRally(tape).shots()).as("its shots stay").hasSize(2);
+            assertThat(tape.match().agreed()).isEqualTo(out);
+            tape.shot(8).shot(5).winner(Team.ONE);
+            assertThat(points(tape)).as("who hit there loses it").isEqualTo(new Count(0, 2));
+        }
+
+        @Test
+        void aServeToTheSameNumberOfItsOwnCourtIsNotOut() {
+            MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL, new GameRule.Out(List.of(5)))
+                    .shot(5)
+                    .winner(Team.ONE);
+            assertThat(points(tape)).isEqualTo(new Count(1, 0));
         }
 
         @Test

@@ -9,6 +9,7 @@ import bersaglio.wire.EventCodec;
 import com.eclipsesource.json.JsonValue;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -66,6 +67,11 @@ public class Charting {
     /** The events of a run, in order; empty when there is no such run. */
     public List<ChartEvent> eventsOf(UUID run) {
         return log.ofRun(run);
+    }
+
+    /** The events of some runs, each in its order. */
+    public Map<UUID, List<ChartEvent>> eventsOf(Collection<UUID> runs) {
+        return log.ofRuns(runs);
     }
 
     public boolean hasRuns() {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -104,6 +105,20 @@ class EventLog {
                 .param("run", run)
                 .query(EVENT)
                 .list();
+    }
+
+    /** The events of some runs, each in its order. */
+    Map<UUID, List<ChartEvent>> ofRuns(Collection<UUID> runs) {
+        if (runs.isEmpty()) {
+            return Map.of();
+        }
+        return jdbc
+                .sql("select " + COLUMNS + " from chart_event where run_id in (:runs) order by run_id, position")
+                .param("runs", runs)
+                .query(EVENT)
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(event -> UUID.fromString(event.run())));
     }
 
     /** The events of the next runs after one, in the order of their runs. */

@@ -11,7 +11,6 @@ import bersaglio.core.match.Bounce;
 import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.MatchShot.Placed;
 import bersaglio.core.match.MatchState;
-import bersaglio.core.match.Part;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.Team;
 import bersaglio.server.storage.ResultTables;
@@ -201,27 +200,12 @@ class MatchStore {
             match.opened().game(),
             now.sets().one(),
             now.sets().two(),
-            score(now),
+            now.line(),
             match.rallies().size(),
             match.over(),
             now.winner().map(Team::name).orElse(null),
             match.outline().struck()
         };
-    }
-
-    /** Sets or games that are over, then what is on. */
-    private static String score(MatchState now) {
-        List<String> parts = new ArrayList<>();
-        for (Part part : now.over()) {
-            parts.add(part.count().one() + "-" + part.count().two());
-        }
-        if (now.winner().isEmpty()) {
-            if (now.format().games().isPresent()) {
-                parts.add(now.games().one() + "-" + now.games().two());
-            }
-            parts.add(now.points().one() + "-" + now.points().two());
-        }
-        return String.join(" ", parts);
     }
 
     private static List<Object[]> players(int generation, UUID run, Team team, List<String> players) {

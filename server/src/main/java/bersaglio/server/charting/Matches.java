@@ -1,9 +1,11 @@
 package bersaglio.server.charting;
 
+import bersaglio.core.charting.ChartEvent;
 import bersaglio.core.charting.ChartedMatch;
 import bersaglio.core.charting.MatchChart;
 import bersaglio.core.match.Team;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -26,10 +28,12 @@ public class Matches {
 
     /** A player's latest matches, the latest first. */
     public List<OfPlayer> latestOf(UUID player, int most) {
-        return store.of(generations.present(), player, most).stream()
+        List<MatchStore.Line> lines = store.of(generations.present(), player, most);
+        Map<UUID, List<ChartEvent>> events =
+                charting.eventsOf(lines.stream().map(MatchStore.Line::run).toList());
+        return lines.stream()
                 .map(line -> new OfPlayer(
-                        MatchChart.replay(charting.eventsOf(line.run())),
-                        line.one().contains(player) ? Team.ONE : Team.TWO))
+                        MatchChart.replay(events.get(line.run())), line.one().contains(player) ? Team.ONE : Team.TWO))
                 .toList();
     }
 }

@@ -103,7 +103,8 @@ public record MatchView(
      * How it stands.
      *
      * @param over      the sets before, in order; games, where these make no set
-     * @param rallyWins of the game that is on, without bonuses
+     * @param apart     what brought the points of the game that is on
+     * @param line      all of it, what is over first
      * @param stakeOne  what team one would win with the next rally
      * @param canExtend whether the receiver may choose to play on for longer
      */
@@ -111,7 +112,8 @@ public record MatchView(
             Count sets,
             Count games,
             Count points,
-            Count rallyWins,
+            ChartedMatch.Apart apart,
+            String line,
             List<Part> over,
             Serving serving,
             Pause pause,
@@ -131,7 +133,8 @@ public record MatchView(
                     now.sets(),
                     now.games(),
                     points,
-                    now.rallyWins(),
+                    match.apart(),
+                    now.line(),
                     now.over(),
                     now.serving(),
                     now.pause(),
@@ -283,12 +286,12 @@ public record MatchView(
                     agreed);
         }
 
-        static StoryView of(Told told) {
+        static StoryView of(ChartedMatch match, Told told) {
             if (told instanceof Told.OfRally rally) {
                 return of(
                         told,
                         Step.RALLY,
-                        RallyView.of(rally),
+                        RallyView.of(match, rally),
                         rally.counted().winner().orElse(null),
                         0);
             } else if (told instanceof Told.OfBonus bonus) {
@@ -310,7 +313,7 @@ public record MatchView(
      * @param broken  the rule that it broke
      * @param surplus whether it came after the end
      * @param partial whether shots are missing that its depth asks for
-     * @param length  contacts of both sides; 0 where they are not known
+     * @param length  by the match's convention; 0 where it is not known
      */
     public record RallyView(
             RallyEnd end,
@@ -324,7 +327,7 @@ public record MatchView(
             List<MatchShotView> shots,
             long at) {
 
-        static RallyView of(Told.OfRally told) {
+        static RallyView of(ChartedMatch match, Told.OfRally told) {
             return new RallyView(
                     told.rally().end(),
                     told.counted(),
@@ -333,7 +336,7 @@ public record MatchView(
                     told.rally().partial(),
                     told.rally().depth(),
                     told.rally().serving(),
-                    told.rally().length(),
+                    told.rally().length(match.opened().counts()),
                     told.rally().shots().stream().map(MatchShotView::of).toList(),
                     told.rally().at());
         }
@@ -347,7 +350,7 @@ public record MatchView(
     public static MatchView of(ChartedMatch match, int from) {
         List<StoryView> story = new ArrayList<>();
         for (Told told : match.story().subList(from, match.story().size())) {
-            story.add(StoryView.of(told));
+            story.add(StoryView.of(match, told));
         }
         return new MatchView(
                 match.origin().session(),
