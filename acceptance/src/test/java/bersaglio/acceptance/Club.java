@@ -136,14 +136,10 @@ public final class Club implements ParameterResolver, AfterEachCallback {
         }
     }
 
-    private record Started(StartedServer server, Playwright playwright, Browser browser) implements AutoCloseable {
-        @Override
-        public void close() {
-            browser.close();
-            playwright.close();
-            server.close();
-        }
-    }
+    private record Started(StartedServer server, Browser browser) {}
+
+    /** Every class of tests is a run of its own, and one machine serves them all; both end with it. */
+    private static Started started;
 
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
@@ -156,10 +152,10 @@ public final class Club implements ParameterResolver, AfterEachCallback {
                 .getOrComputeIfAbsent(
                         "hall",
                         name -> {
-                            Started all = context.getRoot()
-                                    .getStore(ALL)
-                                    .getOrComputeIfAbsent("started", one -> start(), Started.class);
-                            return new Hall(all.server(), all.browser());
+                            if (started == null) {
+                                started = start();
+                            }
+                            return new Hall(started.server(), started.browser());
                         },
                         Hall.class);
     }
@@ -183,7 +179,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
                     .launch(new BrowserType.LaunchOptions()
                             .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setArgs(BROWSER_ARGUMENTS));
-            return new Started(server, playwright, browser);
+            return new Started(server, browser);
         } catch (IOException failure) {
             throw new IllegalStateException(failure);
         }

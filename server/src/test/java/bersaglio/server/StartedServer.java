@@ -14,6 +14,7 @@ import javax.sql.DataSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -23,6 +24,9 @@ public final class StartedServer implements AutoCloseable {
     public static final ObjectMapper JSON = new ObjectMapper();
 
     private static final int DRILLS_AT_ONCE = 40;
+    private static final String[] DEMO = {"--bersaglio.demo=true", "--bersaglio.day=2026-11-25"};
+
+    private static Path demo;
 
     private final HttpClient http =
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
@@ -32,9 +36,20 @@ public final class StartedServer implements AutoCloseable {
         this.context = context;
     }
 
-    /** With the demo club, as on 25 Nov 2026. */
+    /** With the demo club, as on 25 Nov 2026; it is made once, and every server has a copy. */
     public static StartedServer withDemo() throws IOException {
-        return on(Files.createTempDirectory("club"), "--bersaglio.demo=true", "--bersaglio.day=2026-11-25");
+        Path data = Files.createTempDirectory("club");
+        FileSystemUtils.copyRecursively(demo(), data);
+        return on(data, DEMO);
+    }
+
+    private static synchronized Path demo() throws IOException {
+        if (demo == null) {
+            Path data = Files.createTempDirectory("club");
+            on(data, DEMO).close();
+            demo = data;
+        }
+        return demo;
     }
 
     public static StartedServer on(Path data, String... more) {
