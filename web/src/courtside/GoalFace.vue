@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView } from '@/shared/api'
+import { asMinutes } from '@/shared/format'
 import CoverMap from './CoverMap.vue'
 import GoalPegs from './GoalPegs.vue'
 import RallyFace from './RallyFace.vue'
@@ -17,10 +18,7 @@ const { t } = useI18n()
 const goal = computed(() => props.level.goal)
 const count = computed(() => props.set?.count ?? props.level.fresh)
 const typed = ref<number>()
-const clock = computed(() => {
-  const whole = Math.floor(props.live.seconds.value)
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
-})
+const clock = computed(() => asMinutes(Math.floor(props.live.seconds.value)))
 const rounds = computed(() => goal.value.kind === 'WATCH' ? goal.value.laps ?? 1 : count.value.stations)
 const closed = computed(() => !!props.set?.closed || count.value.full)
 

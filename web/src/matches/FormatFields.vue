@@ -6,6 +6,8 @@ import OneOf from '@/shared/OneOf.vue'
 
 /** How a match is scored: what may differ from the usual way of its sport. */
 const format = defineModel<Format>({ required: true })
+/** Minutes after which it is to end; 0 where only the score ends it. */
+const minutes = defineModel<number>('minutes', { default: 0 })
 const { t } = useI18n()
 const finish = computed(() => format.value.points.finish)
 const byGames = computed(() => !!format.value.games)
@@ -83,6 +85,16 @@ function change(how: typeof ENDS[number]) {
       hide-details
       data-test="wins"
       @update:model-value="format = { ...format, wins: whole($event, 1, 5) }"
+    />
+    <v-text-field
+      type="number"
+      min="0"
+      max="300"
+      :label="t('match.minutes')"
+      :model-value="minutes || ''"
+      hide-details
+      data-test="minutes"
+      @update:model-value="minutes = whole($event, 0, 300)"
     />
     <template v-if="!byGames">
       <OneOf

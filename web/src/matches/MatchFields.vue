@@ -19,6 +19,7 @@ const sports = computed(() => [...new Set(props.formats.map(({ sport }) => sport
 const sport = ref<Format['sport']>('BADMINTON')
 const size = ref<'SINGLES' | 'DOUBLES'>('SINGLES')
 const what = ref<'MATCH' | 'GAME'>('MATCH')
+const minutes = ref(0)
 const ruling = ref(false)
 const one = ref<string[]>([])
 const two = ref<string[]>([])
@@ -69,7 +70,8 @@ const standpoint = ref<Standpoint>(settings.standpoint)
 function begin() {
   if (format.value) {
     emit('begin', {
-      agreed: { format: format.value, rules: rules.value }, one: one.value, ...two.value.length && { two: two.value },
+      agreed: { format: format.value, rules: rules.value, ...minutes.value && { minutes: minutes.value } },
+      one: one.value, ...two.value.length && { two: two.value },
       start: { server: server.value, ...start.value.one + start.value.two && { points: start.value } },
       depth: depth.value, standpoint: standpoint.value, ...near.value !== 'ONE' && { nearTeam: near.value },
       ...what.value === 'GAME' && { game: true }, ...counts.value !== 'ALL' && { counts: counts.value },
@@ -113,7 +115,7 @@ function begin() {
     <section class="inner">
       <v-btn class="rules" variant="text" :aria-expanded="ruling" @click="ruling = !ruling">{{ t('match.rules') }}</v-btn>
       <template v-if="ruling">
-        <FormatFields v-if="format" v-model="format" />
+        <FormatFields v-if="format" v-model="format" v-model:minutes="minutes" />
         <RuleFields v-model="rules" :strokes="strokes(sport)" />
         <div class="numbers">
           <v-text-field

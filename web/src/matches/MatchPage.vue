@@ -12,6 +12,7 @@ import PageStates from '@/shared/PageStates.vue'
 import { useSettings } from '@/shared/settings'
 import { useAsked } from '@/shared/useAsked'
 import BreakAdvice from './BreakAdvice.vue'
+import MatchClock from './MatchClock.vue'
 import MatchCourt from './MatchCourt.vue'
 import MatchRules from './MatchRules.vue'
 import RallyKeys from './RallyKeys.vue'
@@ -106,6 +107,13 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
       <RallyStrip class="strip" :charted="charted" :match="match" :players="players" />
       <aside>
         <ScoreBoard :match="match" :players="players" />
+        <MatchClock
+          v-if="match.agreed.minutes && !match.ended"
+          :minutes="match.agreed.minutes"
+          :played="charted.run.played"
+          :cue="cue"
+          @end="ending = true"
+        />
         <p class="refused soft" role="status">{{ refused }}</p>
         <RallyKeys :match="match" :rally="rally" :names="names" />
         <div v-if="bonuses.length && !match.ended" class="bonuses" role="group" :aria-label="t('match.bonuses')">

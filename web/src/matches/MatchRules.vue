@@ -29,7 +29,7 @@ const changed = computed(() => JSON.stringify(draft.value) !== JSON.stringify(pr
       <h2>{{ t('match.rules') }}</h2>
       <div class="fields">
         <RulesInWords :agreed="draft" />
-        <FormatFields v-model="draft.format" />
+        <FormatFields v-model="draft.format" v-model:minutes="draft.minutes" />
         <RuleFields v-model="draft.rules" :strokes="match.strokes" />
       </div>
       <p v-if="problem" role="alert">{{ problem }}</p>

@@ -31,7 +31,8 @@ const scoring = computed(() => {
         t('match.cardWins', { count: wins }, wins),
       ]
 })
-const lines = computed(() => [...scoring.value, ...props.agreed.rules.map(rule)])
+const time = computed(() => props.agreed.minutes ? [t('match.cardMinutes', { count: props.agreed.minutes }, props.agreed.minutes)] : [])
+const lines = computed(() => [...scoring.value, ...time.value, ...props.agreed.rules.map(rule)])
 const hasParts = computed(() => props.agreed.rules.some(({ kind, spot, shots }) =>
   kind === 'OUT' || spot || shots?.some(({ zone }) => zone)))
 const ROWS = [[7, 8, 9], [4, 5, 6], [1, 2, 3]]

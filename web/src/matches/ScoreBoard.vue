@@ -14,6 +14,14 @@ const nameOf = computed(() => words.nameOf(props.match, props.players))
 /** Sets that were said, and not charted, stand as a number. */
 const saidSets = computed(() => props.match.over.length < props.match.sets.one + props.match.sets.two)
 const of = (count: { one: number, two: number }, team: Team) => team === 'ONE' ? count.one : count.two
+function apart(team: Team) {
+  const { rallies, bonuses } = props.match.apart
+  return t('match.apart', {
+    name: names.value(team),
+    rallies: t('match.apartRallies', { count: of(rallies, team) }, of(rallies, team)),
+    bonuses: t('match.apartBonuses', { count: of(bonuses, team) }, of(bonuses, team)),
+  })
+}
 const byGames = computed(() => !!props.match.agreed.format.games)
 const stake = computed(() => ({ ONE: props.match.stakeOne, TWO: props.match.stakeTwo }))
 const bonuses = computed(() => props.match.agreed.rules.some(({ kind }) => kind === 'BONUS'))
@@ -52,12 +60,9 @@ const serving = computed(() => {
     <template v-for="team in TEAMS" :key="team">
       <p v-if="stake[team] !== 'NOTHING'" class="stake">{{ t(`match.stake.${stake[team]}`, { name: names(team) }) }}</p>
     </template>
-    <p v-if="bonuses" class="soft">
-      {{ t('match.apart', {
-        one: names('ONE'), wonOne: match.apart.rallies.one, bonusOne: match.apart.bonuses.one,
-        two: names('TWO'), wonTwo: match.apart.rallies.two, bonusTwo: match.apart.bonuses.two,
-      }) }}
-    </p>
+    <template v-if="bonuses">
+      <p v-for="team in TEAMS" :key="team" class="soft">{{ apart(team) }}</p>
+    </template>
     <p v-if="match.winner" class="won" data-test="won">{{ t('match.won', { name: names(match.winner) }) }}</p>
     <p v-else-if="match.ended" class="won">{{ t('match.stopped') }}</p>
   </section>

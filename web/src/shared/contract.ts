@@ -864,6 +864,8 @@ export interface components {
         };
         Agreed: {
             format: components["schemas"]["Format"];
+            /** Format: int32 */
+            minutes?: number;
             rules: components["schemas"]["GameRule"][];
         };
         AimReport: {

@@ -6,6 +6,7 @@ import bersaglio.acceptance.Club.Hall;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.ElementHandle;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -183,9 +184,20 @@ enum Hands {
             field.tap();
             wanted.tap();
         } else {
-            field.locator("input:not([type=hidden])").press("ArrowDown");
-            wanted.focus();
-            wanted.press("Enter");
+            Locator chosen = field.filter(new Locator.FilterOptions().setHasText(option));
+            Locator input = field.locator("input:not([type=hidden])");
+            // A list that is still opening moves the cursor to itself; laid out anew around it, the list closes.
+            page.waitForCondition(() -> {
+                if (!wanted.isVisible()) {
+                    input.press("ArrowDown");
+                }
+                for (ElementHandle one : wanted.elementHandles()) {
+                    if ((boolean) one.evaluate("one => { one.focus(); return document.activeElement === one }")) {
+                        page.keyboard().press("Enter");
+                    }
+                }
+                return chosen.count() > 0;
+            });
         }
     }
 

@@ -212,8 +212,8 @@ class MatchesTest {
         // The serve, then a back corner each, a split step of the first and the rally.
         assertThat(points(page, "ONE")).hasText("3");
         assertThat(points(page, "TWO")).hasText("1");
-        assertThat(page.getByText("1 rallies, 2 bonus")).isVisible();
-        assertThat(page.getByText("0 rallies, 1 bonus")).isVisible();
+        assertThat(page.getByText("1 by a rally, 2 by bonuses")).isVisible();
+        assertThat(page.getByText("0 by rallies, 1 by a bonus")).isVisible();
 
         // Part 9 is out, from the start: the other one hit there first, and loses the rally by it.
         page.getByTestId("rules").click();
@@ -223,7 +223,7 @@ class MatchesTest {
                 .getByText("9", new Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByTestId("from-start").click();
-        assertThat(page.getByText("1 rallies, 2 bonus")).isVisible();
+        assertThat(page.getByText("1 by a rally, 2 by bonuses")).isVisible();
         JsonNode match = stored(hall, page);
         assertThat(match.get("agreed").get("rules")).hasSize(3);
         assertThat(match.get("story").toString()).contains("RULES_FROM_START");
@@ -232,6 +232,32 @@ class MatchesTest {
         assertThat(rally.get("counted").get("how").asString()).isEqualTo("GIVEN");
         page.keyboard().press("Backspace");
         assertThat(stored(hall, page).get("agreed").get("rules")).hasSize(2);
+    }
+
+    @Test
+    void aGameIsStoppedOnTheClockAtAnyScore(Hall hall) {
+        Page page = tablet(hall);
+        page.clock().install();
+        choose(hall, page);
+        page.locator(".kinds button").nth(1).click();
+        page.getByTestId("minutes").locator("input").fill("10");
+        begin(page);
+        page.keyboard().press("q");
+        page.keyboard().press("p");
+        assertThat(page.getByTestId("time-left")).containsText("9:");
+        assertThat(page.getByTestId("time-over")).isHidden();
+        page.clock().fastForward(600_000);
+        assertThat(page.getByTestId("time-left")).containsText("0:00");
+        // The rally that was on still counts.
+        page.keyboard().press("q");
+        page.getByTestId("time-over").click();
+        page.getByTestId("end").click();
+        assertThat(page.getByText("Stopped at this score")).isVisible();
+        JsonNode match = stored(hall, page);
+        assertThat(match.at("/agreed/minutes").asInt()).isEqualTo(10);
+        assertThat(match.get("line").asString()).isEqualTo("2-1");
+        assertThat(match.get("ended").asBoolean()).isTrue();
+        assertThat(match.has("winner")).isFalse();
     }
 
     @Test

@@ -69,7 +69,8 @@ final class RandomMatch {
 
     private Agreed agreed() {
         int from = random.nextInt(RULES.size());
-        return new Agreed(format, random.nextInt(3) == 0 ? RULES.subList(from, RULES.size()) : List.of());
+        return new Agreed(
+                format, random.nextInt(3) == 0 ? RULES.subList(from, RULES.size()) : List.of(), random.nextInt(3) * 10);
     }
 
     private Team team() {

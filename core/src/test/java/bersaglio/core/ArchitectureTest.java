@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("bersaglio.core");
 
@@ -29,7 +29,7 @@ class ArchitectureTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("bersaglio.core..", "java.lang..", "java.util..", "org.apache.commons.statistics..")
-                .check(core);
+                .check(CORE);
     }
 
     /** The same classes run in the page: nothing there may need a clock, chance, reflection or heavy formatting. */
@@ -46,18 +46,18 @@ class ArchitectureTest {
                 .callMethod(String.class, "format", String.class, Object[].class)
                 .orShould()
                 .callMethod(System.class, "currentTimeMillis")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
     void thePackagesHaveNoCircle() {
-        slices().matching("bersaglio.core.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("bersaglio.core.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     /** What is kept for a second asking is kept by whoever asks. */
     @Test
     void theRulesKeepNothing() {
-        fields().that().areStatic().should().beFinal().check(core);
+        fields().that().areStatic().should().beFinal().check(CORE);
         noFields()
                 .that()
                 .areStatic()
@@ -69,13 +69,13 @@ class ArchitectureTest {
                 .haveRawType(ConcurrentHashMap.class)
                 .orShould()
                 .haveRawType(Memo.class)
-                .check(core);
+                .check(CORE);
         noClasses()
                 .that()
                 .doNotBelongToAnyOf(Memo.class)
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.util.concurrent..")
-                .check(core);
+                .check(CORE);
     }
 }

@@ -80,9 +80,16 @@ final class SchemaWriter {
             return always.isEmpty() ? json : json.add("required", always);
         }
 
-        void add(Form other) {
-            properties.putAll(other.properties);
-            required.addAll(other.required);
+        void add(Form flat, TypeElement to) {
+            flat.properties.forEach((field, schema) -> add(field, schema, to));
+            required.addAll(flat.required);
+        }
+
+        /** What stands flat has no place of its own: no two fields of a record may have one name. */
+        void add(String field, JsonObject schema, TypeElement to) {
+            if (properties.put(field, schema) != null) {
+                throw new CannotBeWritten(to + " has two fields called " + field);
+            }
         }
 
         static Form empty() {
@@ -97,10 +104,10 @@ final class SchemaWriter {
                 TypeElement flat = shapes.byHand(component.asType(), true)
                         .map(this::writtenAs)
                         .orElseGet(() -> Shapes.element(component.asType()));
-                form.add(record(flat));
+                form.add(record(flat), record);
             } else if (!Shapes.has(component, "Unwritten")) {
                 String field = Naming.field(component);
-                form.properties().put(field, schema(component.asType()));
+                form.add(field, schema(component.asType()), record);
                 if (isAlwaysThere(component)) {
                     form.required().add(field);
                 }

@@ -123,6 +123,19 @@ class FormatProcessorTest {
     }
 
     @Test
+    void twoFieldsOfOneNameDoNotCompileAlsoWhereOneStandsFlat() throws IOException {
+        assertThat(
+                        compiles(
+                                asking(
+                                        """
+                        record Wish(int team, @Flat Who who) {}
+                        record Who(String name, @Called("team") int side) {}
+                        """)))
+                .isFalse();
+        assertThat(errors).singleElement().asString().contains("Wish has two fields called team");
+    }
+
+    @Test
     void whatNobodyCanReadDoesNotCompile() throws IOException {
         assertThat(compiles(asking("record Wish(Thread when) {}"))).isFalse();
         assertThat(errors).singleElement().asString().contains("java.lang.Thread");

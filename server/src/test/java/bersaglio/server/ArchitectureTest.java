@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 class ArchitectureTest {
 
-    private final JavaClasses server = new ClassFileImporter()
+    private static final JavaClasses SERVER = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("bersaglio.server");
 
@@ -41,7 +41,7 @@ class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .haveSimpleName("Ledger")
-                .check(server);
+                .check(SERVER);
     }
 
     /** Which kinds there are of goals, rules and zones, and what a rate is, is known to the rules alone. */
@@ -57,7 +57,7 @@ class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .resideInAnyPackage("bersaglio.core.odds..")
-                .check(server);
+                .check(SERVER);
     }
 
     private static DescribedPredicate<JavaClass> kindsOf(Class<?>... families) {
@@ -67,7 +67,7 @@ class ArchitectureTest {
 
     @Test
     void aCapabilityUsesNoStoreOfAnother() {
-        noClasses().should(dependOnAStoreOfAnotherPackage()).check(server);
+        noClasses().should(dependOnAStoreOfAnotherPackage()).check(SERVER);
     }
 
     private static ArchCondition<JavaClass> dependOnAStoreOfAnotherPackage() {
@@ -87,7 +87,7 @@ class ArchitectureTest {
 
     @Test
     void theCapabilitiesHaveNoCircle() {
-        slices().matching("bersaglio.server.(*)..").should().beFreeOfCycles().check(server);
+        slices().matching("bersaglio.server.(*)..").should().beFreeOfCycles().check(SERVER);
     }
 
     @Test
@@ -100,7 +100,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.springframework.jdbc..")
-                .check(server);
+                .check(SERVER);
     }
 
     @Test
@@ -119,6 +119,6 @@ class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .areAssignableTo(Transactional.class)
-                .check(server);
+                .check(SERVER);
     }
 }

@@ -454,7 +454,7 @@ class MatchChartTest {
 
         @Test
         void whatIsAgreedWhileARallyIsOnHoldsFromTheNextOne() {
-            Agreed out = new Agreed(Formats.BADMINTON, List.of(new GameRule.Out(List.of(5))));
+            Agreed out = new Agreed(Formats.BADMINTON, List.of(new GameRule.Out(List.of(5))), 0);
             MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL)
                     .shot(8)
                     .shot(5)
@@ -478,7 +478,7 @@ class MatchChartTest {
         @Test
         void aRuleChangesFromTheNextRallyOnOrFromTheStart() {
             MatchTape tape = MatchTape.of(BADMINTON, Depth.FULL).shot(8).shot(5).winner(Team.TWO);
-            Agreed out = new Agreed(Formats.BADMINTON, List.of(new GameRule.Out(List.of(5))));
+            Agreed out = new Agreed(Formats.BADMINTON, List.of(new GameRule.Out(List.of(5))), 0);
             tape.then(new MatchAgreed(out, MatchAgreed.From.NEXT_RALLY))
                     .shot(8)
                     .shot(5)

@@ -56,7 +56,7 @@ public final class MatchTape {
                 : new Lineup(List.of("a"), List.of("b"));
         return new MatchTape()
                 .then(new MatchOpened(
-                        new Agreed(known, List.of(rules)),
+                        new Agreed(known, List.of(rules), 0),
                         who,
                         start,
                         depth,

@@ -94,7 +94,7 @@ final class DemoMatch {
                 new GameRule.MayNotEnd("smash", GameRule.Then.AGAIN, "the hitter"),
                 new GameRule.Bonus("back right corner", 1, 9),
                 new GameRule.Bonus("split step heard", 1, 0));
-        match.open(new Agreed(toEleven, rules), new Lineup(List.of(one), List.of(two)), Depth.FULL, true);
+        match.open(new Agreed(toEleven, rules, 15), new Lineup(List.of(one), List.of(two)), Depth.FULL, true);
         match.play(1);
         return match.events;
     }
