@@ -166,6 +166,10 @@ section {
   gap: 8px;
 }
 
+.line {
+  margin-top: 8px;
+}
+
 .line :deep(.v-input) {
   flex: 1 1 140px;
   max-width: 240px;
