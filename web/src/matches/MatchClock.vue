@@ -18,18 +18,19 @@ watch(isOver, (over) => over && props.cue('signal'))
 
 <template>
   <div class="time">
-    <p role="timer" data-test="time-left">{{ t('match.timeLeft', { time: asMinutes(seconds) }) }}</p>
-    <p role="status">
-      <template v-if="isOver">
-        {{ t('match.timeOver') }}
-        <v-btn data-test="time-over" @click="emit('end')">{{ t('match.endIt') }}</v-btn>
-      </template>
-    </p>
+    <p v-if="!isOver" role="timer" data-test="time-left">{{ t('match.timeLeft', { time: asMinutes(seconds) }) }}</p>
+    <p role="status">{{ isOver ? t('match.timeOver') : '' }}</p>
+    <v-btn v-if="isOver" data-test="time-over" @click="emit('end')">{{ t('match.endIt') }}</v-btn>
   </div>
 </template>
 
 <style scoped>
+/* As high before the end as after it: no key moves under a finger. */
 .time {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 56px;
   font-family: var(--counts);
 }
 </style>

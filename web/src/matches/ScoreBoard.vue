@@ -50,8 +50,8 @@ const serving = computed(() => {
           </th>
           <td v-if="saidSets" class="part">{{ of(match.sets, team) }}</td>
           <td v-for="(part, at) in match.over" :key="at" class="part">{{ of(part.count, team) }}</td>
-          <td v-if="byGames && !match.ended" class="part on">{{ of(match.games, team) }}</td>
-          <td v-if="!match.ended" class="points">{{ of(match.points, team) }}</td>
+          <td v-if="byGames && !match.winner" class="part on">{{ of(match.games, team) }}</td>
+          <td v-if="!match.winner" class="points">{{ of(match.points, team) }}</td>
         </tr>
       </tbody>
     </table>

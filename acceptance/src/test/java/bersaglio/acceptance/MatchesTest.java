@@ -247,12 +247,13 @@ class MatchesTest {
         assertThat(page.getByTestId("time-left")).containsText("9:");
         assertThat(page.getByTestId("time-over")).isHidden();
         page.clock().fastForward(600_000);
-        assertThat(page.getByTestId("time-left")).containsText("0:00");
+        assertThat(page.getByTestId("time-over")).isVisible();
         // The rally that was on still counts.
         page.keyboard().press("q");
         page.getByTestId("time-over").click();
         page.getByTestId("end").click();
         assertThat(page.getByText("Stopped at this score")).isVisible();
+        assertThat(points(page, "ONE")).hasText("2");
         JsonNode match = stored(hall, page);
         assertThat(match.at("/agreed/minutes").asInt()).isEqualTo(10);
         assertThat(match.get("line").asString()).isEqualTo("2-1");
