@@ -17,6 +17,9 @@ export interface Standing {
   best?: number
 }
 
+/** How games change ends: not at all, after each, or at the half of the last one too. */
+export type EndsChange = 'STAY' | 'GAMES' | 'HALF'
+
 /** Players who hit one after the other, as the page keeps them. */
 export interface Queue { order: string[], away: string[], ballsATurn: number, at: number, taken: number }
 
@@ -169,12 +172,15 @@ export async function loadRules() {
   }
 
   const formats = (): Format[] => JSON.parse(rules.formats())
+  const playedTo = (format: Format, to: number): Format => JSON.parse(rules.playedTo(JSON.stringify(format), to))
+  const cappedAt = (format: Format, cap: number): Format => JSON.parse(rules.cappedAt(JSON.stringify(format), cap))
+  const changing = (format: Format, ends: EndsChange): Format => JSON.parse(rules.changing(JSON.stringify(format), ends))
 
   /** A tactical rule as it is kept, or what is wrong with it. */
   const tactic = (words: string, sport: Sport): Or<{ words: string }> => JSON.parse(rules.tactic(words, sport))
   const strokes = (): Record<Sport, string[]> => JSON.parse(rules.strokes())
 
-  return { standing, lying, preview, queue, group, groupCall, chart, match, formats, strokes, tactic }
+  return { standing, lying, preview, queue, group, groupCall, chart, match, formats, playedTo, cappedAt, changing, strokes, tactic }
 }
 
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */

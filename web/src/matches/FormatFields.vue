@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { loadRules, type EndsChange } from '@/charting/rules'
 import type { Format } from '@/shared/api'
+import NumberField from '@/shared/NumberField.vue'
 import OneOf from '@/shared/OneOf.vue'
 
 /** How a match is scored: what may differ from the usual way of its sport. */
@@ -12,12 +14,17 @@ const { t } = useI18n()
 const finish = computed(() => format.value.points.finish)
 const byGames = computed(() => !!format.value.games)
 
-function points(part: Partial<Format['points']['finish']>) {
-  const now = { ...finish.value, ...part }
-  const cap = now.cap && now.cap < now.to ? 0 : now.cap
-  format.value = { ...format.value, points: { ...format.value.points, finish: { ...now, cap } } }
+function leadBy(lead: number) {
+  format.value = { ...format.value, points: { ...format.value.points, finish: { ...finish.value, lead } } }
 }
-const whole = (given: unknown, least: number, most: number) => Math.min(most, Math.max(least, Math.round(Number(given)) || least))
+/** What goes by the number of points is worked out by the rules. */
+const rules = loadRules()
+async function to(count: number) {
+  format.value = (await rules).playedTo(format.value, count)
+}
+async function capAt(count: number) {
+  format.value = (await rules).cappedAt(format.value, count)
+}
 
 const SERVES = ['USUAL', 'WINNER', 'EACH', 'EVERY_2', 'EVERY_5'] as const
 type Serves = typeof SERVES[number]
@@ -36,65 +43,53 @@ function serve(how: Serves) {
     service: each ? { kind: 'TURNS', each, oneFrom: 100 } : { kind: 'RALLY_WINNER', from, winnerBegins: true },
   }
 }
-const ENDS = ['STAY', 'GAMES', 'HALF'] as const
-const ends = computed<typeof ENDS[number]>(() => format.value.ends.inLastGame ? 'HALF' : format.value.ends.everyGame ? 'GAMES' : 'STAY')
-function change(how: typeof ENDS[number]) {
-  format.value = {
-    ...format.value,
-    ends: { ...format.value.ends, everyGame: how !== 'STAY', inLastGame: how === 'HALF' ? Math.ceil(finish.value.to / 2) : 0 },
-  }
+const ENDS: EndsChange[] = ['STAY', 'GAMES', 'HALF']
+const ends = computed<EndsChange>(() => format.value.ends.inLastGame ? 'HALF' : format.value.ends.everyGame ? 'GAMES' : 'STAY')
+async function change(how: EndsChange) {
+  format.value = (await rules).changing(format.value, how)
 }
 </script>
 
 <template>
   <div class="format">
-    <v-text-field
+    <NumberField
       v-if="!byGames"
-      type="number"
-      min="1"
-      max="100"
-      :label="t('match.to')"
       :model-value="finish.to"
-      hide-details
+      :least="1"
+      :most="100"
+      :label="t('match.to')"
       data-test="to"
-      @update:model-value="points({ to: whole($event, 1, 100) })"
+      @update:model-value="to"
     />
     <OneOf
       :model-value="finish.lead === 1 ? 'ONE' : 'TWO'"
       :label="t(byGames ? 'match.atDeuce' : 'match.winBy')"
       :words="byGames ? 'match.deuce' : 'match.lead'"
       :values="['ONE', 'TWO']"
-      @update:model-value="points({ lead: $event === 'ONE' ? 1 : 2 })"
+      @update:model-value="leadBy($event === 'ONE' ? 1 : 2)"
     />
-    <v-text-field
+    <NumberField
       v-if="!byGames"
-      type="number"
-      min="0"
-      max="200"
+      :model-value="finish.cap"
+      :least="0"
+      :most="200"
       :label="t('match.cap')"
-      :model-value="finish.cap || ''"
-      hide-details
-      @update:model-value="points({ cap: whole($event, 0, 200) })"
+      @update:model-value="capAt"
     />
-    <v-text-field
-      type="number"
-      min="1"
-      max="5"
-      :label="t(byGames ? 'match.setsToWin' : 'match.gamesToWin')"
+    <NumberField
       :model-value="format.wins"
-      hide-details
+      :least="1"
+      :most="5"
+      :label="t(byGames ? 'match.setsToWin' : 'match.gamesToWin')"
       data-test="wins"
-      @update:model-value="format = { ...format, wins: whole($event, 1, 5) }"
+      @update:model-value="format = { ...format, wins: $event }"
     />
-    <v-text-field
-      type="number"
-      min="0"
-      max="300"
+    <NumberField
+      v-model="minutes"
+      :least="0"
+      :most="300"
       :label="t('match.minutes')"
-      :model-value="minutes || ''"
-      hide-details
       data-test="minutes"
-      @update:model-value="minutes = whole($event, 0, 300)"
     />
     <template v-if="!byGames">
       <OneOf

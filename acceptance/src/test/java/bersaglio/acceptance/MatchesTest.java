@@ -102,6 +102,7 @@ class MatchesTest {
         page.getByText("Rules of the game").click();
         page.getByTestId("wins").locator("input").fill("1");
         page.getByTestId("to").locator("input").fill(byTouch ? "5" : "21");
+        page.getByTestId("to").locator("input").blur();
         begin(page);
         page.getByTestId("coaching-yes").click();
 
@@ -241,6 +242,7 @@ class MatchesTest {
         choose(hall, page);
         page.locator(".kinds button").nth(1).click();
         page.getByTestId("minutes").locator("input").fill("10");
+        page.getByTestId("minutes").locator("input").blur();
         begin(page);
         page.keyboard().press("q");
         page.keyboard().press("p");

@@ -5,6 +5,7 @@ import bersaglio.core.charting.Rules;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.BestToBeat;
+import bersaglio.core.match.Ends;
 import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.view.SetLine;
 import com.eclipsesource.json.Json;
@@ -60,6 +61,24 @@ public final class Face {
     @JSExport
     public static String formats() {
         return Match.formats();
+    }
+
+    /** A format with games to another number of points. */
+    @JSExport
+    public static String playedTo(String format, int to) {
+        return Match.format(format, known -> known.to(to));
+    }
+
+    /** A format with games that so many points win in any case. */
+    @JSExport
+    public static String cappedAt(String format, int cap) {
+        return Match.format(format, known -> known.cappedAt(cap));
+    }
+
+    /** A format with other ends. */
+    @JSExport
+    public static String changing(String format, String change) {
+        return Match.format(format, known -> known.changing(Ends.Change.valueOf(change)));
     }
 
     /**

@@ -6,6 +6,7 @@ import bersaglio.core.charting.ChartedMatch;
 import bersaglio.core.charting.MatchChart;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Sport;
+import bersaglio.core.match.Format;
 import bersaglio.core.match.Formats;
 import bersaglio.core.match.Spots;
 import bersaglio.core.match.Team;
@@ -28,6 +29,7 @@ import com.eclipsesource.json.JsonObject;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.teavm.jso.JSExport;
 
 /** The chart of one match in the page, worked out after every event. */
@@ -42,6 +44,11 @@ public final class Match {
         JsonArray all = Json.array().asArray();
         Formats.all().forEach(format -> all.add(FormatFormat.encode(format)));
         return all.toString();
+    }
+
+    static String format(String format, UnaryOperator<Format> change) {
+        return FormatFormat.encode(change.apply(FormatFormat.decode(Fields.read(format))))
+                .toString();
     }
 
     static String strokes() {

@@ -16,6 +16,18 @@ public record Counting(Finish finish, boolean onServe, int extendsAt, int extend
         Check.requireBetween("extended", extended, extendsAt == 0 ? 0 : finish.to(), 100);
     }
 
+    /** To another number of points; the choice to play on for longer stays as close to the end. */
+    Counting to(int to) {
+        Finish other = Finish.of(to, finish.lead(), finish.cap());
+        int choice = extendsAt == 0 ? 0 : Math.max(0, to - (finish.to() - extendsAt));
+        int longer = choice == 0 ? 0 : Math.min(100, to + (extended - finish.to()));
+        return new Counting(other, onServe, choice, longer);
+    }
+
+    Counting cappedAt(int cap) {
+        return new Counting(Finish.of(finish.to(), finish.lead(), cap), onServe, extendsAt, extended);
+    }
+
     public static Counting everyRally(Finish finish) {
         return new Counting(finish, false, 0, 0);
     }

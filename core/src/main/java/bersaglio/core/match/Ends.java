@@ -12,10 +12,21 @@ import bersaglio.core.problem.Check;
  */
 public record Ends(boolean everyGame, boolean oddGames, int inLastGame, int inTieBreak) {
 
+    /** How games that make no set change them: not at all, after each, or at the half of the last one too. */
+    public enum Change {
+        STAY,
+        GAMES,
+        HALF
+    }
+
     public static final Ends STAY = new Ends(false, false, 0, 0);
 
     public Ends {
         Check.requireBetween("inLastGame", inLastGame, 0, 100);
         Check.requireBetween("inTieBreak", inTieBreak, 0, 100);
+    }
+
+    Ends inLastGameAt(int points) {
+        return new Ends(everyGame, oddGames, points, inTieBreak);
     }
 }

@@ -25,6 +25,11 @@ public record Finish(int to, int lead, int cap) {
         return new Finish(to, 2, 0);
     }
 
+    /** A cap below what is played to is none. */
+    static Finish of(int to, int lead, int cap) {
+        return new Finish(to, lead, cap < to ? 0 : cap);
+    }
+
     boolean isWonBy(Team team, Count count) {
         int own = count.of(team);
         int other = count.of(team.other());

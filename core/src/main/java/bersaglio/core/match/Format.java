@@ -43,6 +43,32 @@ public record Format(
         return new Format(otherId, sport, doubles, points, games, sets, decider, service, ends, interval);
     }
 
+    /** Points of the last one, where others come before it and it is played otherwise. */
+    public Optional<Counting> otherLast() {
+        return wins == 1 ? Optional.empty() : decider;
+    }
+
+    /** The same with games to another number of points; what comes at the half of one goes with it. */
+    public Format to(int to) {
+        boolean goes = ends.inLastGame() > 0 && otherLast().isEmpty();
+        Ends half = goes ? ends.inLastGameAt(Laws.half(sport, to)) : ends;
+        int pause = interval == 0 ? 0 : Laws.half(sport, to);
+        return new Format(id, sport, doubles, points.to(to), games, wins, decider, service, half, pause);
+    }
+
+    /** The same with games that so many points win in any case. */
+    public Format cappedAt(int cap) {
+        return new Format(id, sport, doubles, points.cappedAt(cap), games, wins, decider, service, ends, interval);
+    }
+
+    /** The same with other ends. */
+    public Format changing(Ends.Change change) {
+        int last = otherLast().orElse(points).finish().to();
+        int half = change == Ends.Change.HALF ? Laws.half(sport, last) : 0;
+        Ends other = new Ends(change != Ends.Change.STAY, ends.oddGames(), half, ends.inTieBreak());
+        return new Format(id, sport, doubles, points, games, wins, decider, service, other, interval);
+    }
+
     /** The match before its first rally; the team that serves first is tossed for. */
     public MatchState begin(Team server) {
         Opening opening = service instanceof SideOut ? SideOut.begin(server) : Opening.by(server);

@@ -91,8 +91,9 @@ public final class Formats {
             PICKLEBALL.ends(),
             0);
 
-    public static final Format PICKLEBALL_RALLY =
-            counting("pickleball-rally-21", PICKLEBALL, Counting.everyRally(Finish.withALead(21)));
+    public static final Format PICKLEBALL_RALLY = counting(
+                    "pickleball-rally-21", PICKLEBALL, Counting.everyRally(Finish.withALead(21)))
+            .changing(Ends.Change.HALF);
 
     /** Rules of volleyball (FIVB), 6, 7, 12 and 18: to 25, the fifth to 15 with a change at 8. */
     public static final Format VOLLEYBALL = lastOne(

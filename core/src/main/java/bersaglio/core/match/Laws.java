@@ -32,6 +32,11 @@ public final class Laws {
         return sport == Sport.TENNIS || sport == Sport.PADEL;
     }
 
+    /** The half of a game, at which ends are changed and an interval comes: rounded down in table tennis, else up. */
+    static int half(Sport sport, int to) {
+        return sport == Sport.TABLE_TENNIS ? Math.max(1, to / 2) : (to + 1) / 2;
+    }
+
     /** Strokes that attack: who answers with one had a ball to attack. */
     public static boolean isAttack(Sport sport, String stroke) {
         return attacks(sport).contains(stroke);

@@ -134,13 +134,13 @@ public record MatchState(
 
     /** Whether the set that is on is one tie-break and nothing else. */
     private boolean isTieBreakAlone() {
-        return isDeciding() && format.decider().isPresent() && format.games().isPresent();
+        return isDeciding() && format.otherLast().isPresent() && format.games().isPresent();
     }
 
     /** How the points of the game that is on count. */
     public Counting counting() {
-        Counting counting = isDeciding() && format.decider().isPresent()
-                ? format.decider().get()
+        Counting counting = isDeciding() && format.otherLast().isPresent()
+                ? format.otherLast().get()
                 : tieBreak ? format.games().orElseThrow().tieBreak() : format.points();
         return extended ? new Counting(Finish.at(counting.extended()), counting.onServe(), 0, 0) : counting;
     }

@@ -11,6 +11,58 @@ import org.junit.jupiter.api.Test;
 class LawsTest {
 
     @Test
+    void playedToAnotherNumberOfPointsTheHalvesGoWithIt() {
+        Format toFifteen = Formats.BADMINTON.to(15);
+        assertThat(toFifteen.points().finish()).isEqualTo(new Finish(15, 2, 30));
+        assertThat(toFifteen.interval()).isEqualTo(8);
+        assertThat(toFifteen.ends().inLastGame()).isEqualTo(8);
+        assertThat(Formats.BADMINTON.to(35).points().finish().cap())
+                .as("a cap below is none")
+                .isZero();
+        assertThat(Formats.BADMINTON.cappedAt(25).points().finish()).isEqualTo(new Finish(21, 2, 25));
+        assertThat(Formats.BADMINTON.cappedAt(5).points().finish().cap()).isZero();
+        assertThat(Formats.TABLE_TENNIS.to(21).ends().inLastGame()).isEqualTo(10);
+        for (Format format : Formats.all()) {
+            if (format.games().isEmpty()) {
+                assertThat(format.to(format.points().finish().to()))
+                        .as(format.id())
+                        .isEqualTo(format);
+            }
+        }
+    }
+
+    @Test
+    void theChoiceToPlayOnStaysAsCloseToTheEnd() {
+        Counting toFive = Formats.SQUASH_ON_SERVE.to(5).points();
+        assertThat(toFive.extendsAt()).isEqualTo(4);
+        assertThat(toFive.extended()).isEqualTo(6);
+        assertThat(Formats.SQUASH_ON_SERVE.to(1).points().extendsAt()).isZero();
+    }
+
+    @Test
+    void oneSetAloneIsNoLastOneThatIsPlayedOtherwise() {
+        MatchState set = Formats.VOLLEYBALL.wonBy("one-set", 1).begin(Team.ONE);
+        assertThat(set.counting().finish().to()).isEqualTo(25);
+        assertThat(Formats.VOLLEYBALL.to(21).ends().inLastGame())
+                .as("the half of the fifth, which goes to 15")
+                .isEqualTo(8);
+        assertThat(Formats.VOLLEYBALL
+                        .wonBy("one-set", 1)
+                        .changing(Ends.Change.HALF)
+                        .ends()
+                        .inLastGame())
+                .isEqualTo(13);
+    }
+
+    @Test
+    void endsAreChangedAsIsAgreed() {
+        assertThat(Formats.BADMINTON.changing(Ends.Change.STAY).ends()).isEqualTo(Ends.STAY);
+        assertThat(Formats.BADMINTON.to(11).changing(Ends.Change.HALF).ends()).isEqualTo(new Ends(true, false, 6, 0));
+        assertThat(Formats.BADMINTON.changing(Ends.Change.GAMES).ends().inLastGame())
+                .isZero();
+    }
+
+    @Test
     void everyStrokeThatIsProposedOrCalledAnAttackIsOneOfTheSport() {
         for (Format format : Formats.all()) {
             Sport sport = format.sport();
