@@ -269,11 +269,14 @@ class ResultRows {
     void insertVolumes(int generation, List<ChartedSet> sets) {
         List<Row> rows = new ArrayList<>();
         for (ChartedSet set : sets) {
-            if (set.closing().closed()) {
+            SetResult result = set.asResult();
+            if (result.counts()) {
                 for (Volume volume : set.volumes()) {
-                    rows.add(new Row(generation, set.origin().run())
+                    rows.add(new Row(generation, result.run())
                             .with("player", UUID.fromString(volume.player()))
-                            .with("balls", volume.balls()));
+                            .with("balls", volume.balls())
+                            .with("held_at", result.heldAt())
+                            .with("own", volume.player().equals(result.player())));
                 }
             }
         }

@@ -328,10 +328,9 @@ class ResultStore implements Results {
     public List<Volume> volumesBetween(long from, long until) {
         return jdbc.sql(
                         """
-                        select volume.player, volume.balls from volume_result as volume join set_result as held
-                            on held.generation = volume.generation and held.run = volume.run
-                        where volume.generation = :generation and held.held_at >= :from and held.held_at < :until
-                            and held.closed and not held.struck
+                        select volume.player, volume.balls from set_result as held join volume_result as volume
+                            on volume.generation = held.generation and volume.run = held.run
+                        where held.generation = :generation and held.held_at >= :from and held.held_at < :until
                         """)
                 .param("generation", generations.present())
                 .param("from", from)
@@ -344,10 +343,8 @@ class ResultStore implements Results {
     public List<Hit> hitSince(long from, UUID player) {
         return jdbc.sql(
                         """
-                        select held.held_at, volume.balls from volume_result as volume join set_result as held
-                            on held.generation = volume.generation and held.run = volume.run
-                        where volume.generation = :generation and volume.player = :player and held.held_at >= :from
-                            and held.closed and not held.struck
+                        select held_at, balls from volume_result
+                        where generation = :generation and player = :player and held_at >= :from
                         """)
                 .param("generation", generations.present())
                 .param("player", player)
@@ -360,12 +357,12 @@ class ResultStore implements Results {
     public List<WithAnother> withOthers(UUID player, int most) {
         return jdbc.sql(
                         """
-                        select held.run, held.player, held.drill, held.held_at, volume.balls
-                        from volume_result as volume join set_result as held
-                            on held.generation = volume.generation and held.run = volume.run
-                        where volume.generation = :generation and volume.player = :player and held.player <> :player
-                            and held.closed and not held.struck
-                        order by held.held_at desc, held.run fetch first :most rows only
+                        select held.run, held.player, held.drill, latest.held_at, latest.balls
+                        from (select generation, run, held_at, balls from volume_result
+                                where generation = :generation and player = :player and not own
+                                order by held_at desc, run fetch first :most rows only) as latest
+                            join set_result as held on held.generation = latest.generation and held.run = latest.run
+                        order by latest.held_at desc, held.run
                         """)
                 .param("generation", generations.present())
                 .param("player", player)
@@ -387,7 +384,7 @@ class ResultStore implements Results {
                         from set_result as held join shot_result as shot
                             on shot.generation = held.generation and shot.run = held.run
                         where held.generation = :generation and held.player = :player and held.laid = ''
-                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID' and shot.hitter is null
+                            and held.closed and not held.struck and shot.x is not null and shot.outcome <> 'VOID'
                             and shot.hitter is null and shot.step < 0
                         group by held.drill, held.track, held.level
                         order by landings desc, held.drill, held.track, held.level
@@ -470,12 +467,10 @@ class ResultStore implements Results {
             rows.drop("noted_result", generation, run);
             rows.insertNoted(generation, List.of(now));
         }
-        if (before != null && before.closing().closed()) {
+        if (before != null && before.asResult().counts()) {
             rows.drop("volume_result", generation, run);
         }
-        if (now.closing().closed()) {
-            rows.insertVolumes(generation, List.of(now));
-        }
+        rows.insertVolumes(generation, List.of(now));
     }
 
     /** Writes many sets into a generation that nobody reads yet. */

@@ -16,6 +16,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -100,6 +101,39 @@ class UpgradeTest {
             assertThat(flyway.info().pending()).isEmpty();
             statement.execute("shutdown");
         }
+    }
+
+    @Test
+    void whatWasHitInSetsThatCountIsKeptWithItsTimeAndWhoseItWas() {
+        String url = "jdbc:h2:mem:volumes;DB_CLOSE_DELAY=-1";
+        Flyway flyway =
+                Flyway.configure().dataSource(url, "club", "").target("9").load();
+        flyway.migrate();
+        JdbcTemplate jdbc = new JdbcTemplate(flyway.getConfiguration().getDataSource());
+        UUID owner = UUID.randomUUID();
+        UUID partner = UUID.randomUUID();
+        for (String ended : List.of("true, false", "true, true", "false, false")) {
+            UUID run = UUID.randomUUID();
+            jdbc.update(
+                    "insert into set_result (generation, run, player, drill, level, held_at, not_seen, closed, struck)"
+                            + " values (1, ?, ?, 'a drill', 1, 1795600000000, 0, " + ended + ")",
+                    run,
+                    owner);
+            for (UUID player : List.of(owner, partner)) {
+                jdbc.update("insert into volume_result values (1, ?, ?, 12)", run, player);
+            }
+        }
+        Flyway.configure()
+                .configuration(flyway.getConfiguration())
+                .target("10")
+                .load()
+                .migrate();
+        assertThat(jdbc.query(
+                        "select player, balls, held_at, own from volume_result",
+                        (row, number) -> List.of(row.getObject(1), row.getInt(2), row.getLong(3), row.getBoolean(4))))
+                .containsExactlyInAnyOrder(
+                        List.of(owner, 12, 1_795_600_000_000L, true), List.of(partner, 12, 1_795_600_000_000L, false));
+        jdbc.execute("shutdown");
     }
 
     private static List<String> statements(int step) throws IOException {

@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A coach as quick as a coach can be charts long sets by every way in. */
 @ExtendWith(Club.class)
-class ScriptedCoachTest {
+class EveryWayInTest {
 
     private static final int SHOTS = 200;
     private static final long MILLIS_BETWEEN_SHOTS = 300;
