@@ -18,7 +18,7 @@ public final class ResultCodec {
 
     private ResultCodec() {}
 
-    private static SetDetails details(Fields details) {
+    public static SetDetails details(Fields details) {
         return new SetDetails(
                 details.counts("brokeAt"),
                 details.has("called") ? OptionalInt.of(details.count("called")) : OptionalInt.empty(),

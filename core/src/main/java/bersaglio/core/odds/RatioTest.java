@@ -129,9 +129,9 @@ public record RatioTest(double ofAHit, double ofAMiss, double up, double down) {
                     }
                 }
             }
-            lowest = low;
-            highest = high;
             chance = next;
+            lowest = low;
+            highest = open() > NOTHING_LEFT ? high : low - 1;
         }
 
         private void put(double[] next, int hits, double mass) {

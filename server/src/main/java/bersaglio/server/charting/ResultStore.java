@@ -1,13 +1,17 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartedSet;
+import bersaglio.core.charting.Closing;
 import bersaglio.core.charting.Footing;
 import bersaglio.core.charting.HeldRally;
 import bersaglio.core.charting.NotedShots;
+import bersaglio.core.charting.Rung;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Side;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Standing;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.pattern.Pass;
 import bersaglio.core.pattern.PassReport;
@@ -20,8 +24,8 @@ import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Shot;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
-import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonObject;
+import bersaglio.wire.format.LevelMoveFormat;
+import bersaglio.wire.format.SaidFormat;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -43,6 +47,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ResultStore implements Results {
 
+    /** As {@link #readSet} reads them. */
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
                     + " struck, said, move, details";
@@ -511,31 +516,25 @@ class ResultStore implements Results {
     }
 
     private static SetResult readSet(ResultSet row, int number) throws SQLException {
-        JsonObject line = Json.object()
-                .add("run", row.getString("run"))
-                .add("player", row.getString("player"))
-                .add("drill", row.getString("drill"))
-                .add("level", row.getInt("level"))
-                .add("track", row.getString("track"))
-                .add("laid", row.getString("laid"))
-                .add("heldAt", row.getLong("held_at"))
-                .add("trials", TrialBits.read(row.getBytes("trials"), row.getInt("balls")))
-                .add("standing", row.getString("standing"))
-                .add("score", row.getDouble("score"))
-                .add("accepted", row.getBoolean("accepted"))
-                .add("notSeen", row.getInt("not_seen"))
-                .add("closed", row.getBoolean("closed"))
-                .add("struck", row.getBoolean("struck"));
-        String said = row.getString("said");
-        if (said != null) {
-            JsonObject parsed = Fields.parse(said).asObject();
-            line.add("said", parsed).add("rules", parsed.get("rules"));
-        }
-        String move = row.getString("move");
-        if (move != null) {
-            line.add("move", Fields.parse(move));
-        }
-        line.add("details", Fields.parse(row.getString("details")));
-        return ResultCodec.decodeLine(Fields.of("", line));
+        String said = row.getString(17);
+        String move = row.getString(18);
+        return new SetResult(
+                row.getString(1),
+                row.getString(2),
+                new Rung(row.getString(3), row.getInt(4), row.getString(5), row.getString(6)),
+                row.getLong(7),
+                new Attempt(
+                        TrialBits.read(row.getBytes(8), row.getInt(9)),
+                        Standing.valueOf(row.getString(11)),
+                        row.getDouble(12),
+                        row.getLong(7)),
+                row.getBoolean(13),
+                row.getInt(14),
+                row.getBoolean(16),
+                new Closing(
+                        row.getBoolean(15),
+                        Optional.ofNullable(said).map(Fields::read).map(SaidFormat::decode),
+                        Optional.ofNullable(move).map(Fields::read).map(LevelMoveFormat::decode)),
+                ResultCodec.details(Fields.read(row.getString(19))));
     }
 }
