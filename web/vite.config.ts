@@ -49,7 +49,16 @@ export default defineConfig({
     target: 'es2022',
     modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 700,
-    // What every view shares comes as one: each request costs as much as a small module.
-    rolldownOptions: { output: { advancedChunks: { groups: [{ name: 'shared', test: /src\/(shared|charting)\/.*\.ts$/ }] } } },
+    // What every view shares comes as one: each request costs as much as a small module. Fields come with the pages that have them.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{
+            name: 'shared',
+            test: /src\/((shared|charting)\/[^?]*\.ts$|shared\/(PageStates|PlainState|OutboxWord)\.vue)|node_modules\/vue-router\//,
+          }],
+        },
+      },
+    },
   },
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiScoreboardOutline, mdiTarget } from '@mdi/js'
-import { computed, onMounted, ref, watchEffect } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -8,9 +8,11 @@ import { clearOutSoon } from '@/charting/asked'
 import { useOutbox } from './charting/outbox'
 import { useOnCourt } from './courtside/useOnCourt'
 import OutboxWord from './shared/OutboxWord.vue'
-import SettingsDialog from './shared/SettingsDialog.vue'
 import UpdateWord from './shared/UpdateWord.vue'
 import { useSettings } from './shared/settings'
+
+/** Its fields are no part of what is loaded first. */
+const SettingsDialog = defineAsyncComponent(() => import('./shared/SettingsDialog.vue'))
 
 const { t } = useI18n()
 const settings = useSettings()
@@ -18,6 +20,7 @@ const onCourt = useOnCourt()
 const route = useRoute()
 const outbox = useOutbox()
 const theme = useTheme()
+const settingsAsked = ref(false)
 const settingsOpen = ref(false)
 
 const places = computed(() => [
@@ -50,7 +53,7 @@ onMounted(() => {
           <v-icon :icon="place.icon" />
           <span>{{ place.word }}</span>
         </router-link>
-        <button type="button" class="place foot" @click="settingsOpen = true">
+        <button id="settings" type="button" class="place foot" @click="settingsAsked = settingsOpen = true">
           <v-icon :icon="mdiCog" />
           <span>{{ t('app.settings') }}</span>
         </button>
@@ -63,7 +66,7 @@ onMounted(() => {
         </router-view>
       </main>
     </div>
-    <SettingsDialog v-model="settingsOpen" />
+    <SettingsDialog v-if="settingsAsked" v-model="settingsOpen" activator="#settings" :open-on-click="false" />
   </v-app>
 </template>
 

@@ -219,6 +219,7 @@ aside {
   display: grid;
   grid-row: 1 / 3;
   grid-column: 2;
+  grid-auto-rows: max-content;
   gap: 8px;
   align-content: start;
   padding: 8px 16px;

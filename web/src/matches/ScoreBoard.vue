@@ -40,38 +40,51 @@ const serving = computed(() => {
 
 <template>
   <section class="board" :aria-label="t('match.score')">
-    <table>
-      <caption class="visually-hidden">{{ t('match.score') }}</caption>
-      <tbody>
-        <tr v-for="team in TEAMS" :key="team" :data-test="`score-${team}`">
-          <th scope="row">
-            <span class="serves" aria-hidden="true">{{ !match.ended && match.serving.team === team ? '●' : '' }}</span>
-            {{ names(team) }}
-          </th>
-          <td v-if="saidSets" class="part">{{ of(match.sets, team) }}</td>
-          <td v-for="(part, at) in match.over" :key="at" class="part">{{ of(part.count, team) }}</td>
-          <td v-if="byGames && !match.winner" class="part on">{{ of(match.games, team) }}</td>
-          <td v-if="!match.winner" class="points">{{ of(match.points, team) }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p class="call" data-test="call">{{ words.call(match, names) }}</p>
-    <p v-if="!match.ended" class="soft">{{ serving }}. {{ near }}</p>
-    <template v-for="team in TEAMS" :key="team">
-      <p v-if="stake[team] !== 'NOTHING'" class="stake">{{ t(`match.stake.${stake[team]}`, { name: names(team) }) }}</p>
-    </template>
+    <div class="now" :class="{ doubles: match.agreed.format.doubles }">
+      <table>
+        <caption class="visually-hidden">{{ t('match.score') }}</caption>
+        <tbody>
+          <tr v-for="team in TEAMS" :key="team" :data-test="`score-${team}`">
+            <th scope="row">
+              <span class="serves" aria-hidden="true">{{ !match.ended && match.serving.team === team ? '●' : '' }}</span>
+              {{ names(team) }}
+            </th>
+            <td v-if="saidSets" class="part">{{ of(match.sets, team) }}</td>
+            <td v-for="(part, at) in match.over" :key="at" class="part">{{ of(part.count, team) }}</td>
+            <td v-if="byGames && !match.winner" class="part on">{{ of(match.games, team) }}</td>
+            <td v-if="!match.winner" class="points">{{ of(match.points, team) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="call" data-test="call">{{ words.call(match, names) }}</p>
+      <p v-if="!match.ended" class="soft">{{ serving }}. {{ near }}</p>
+      <template v-for="team in TEAMS" :key="team">
+        <p v-if="stake[team] !== 'NOTHING'" class="stake">{{ t(`match.stake.${stake[team]}`, { name: names(team) }) }}</p>
+      </template>
+      <p v-if="match.winner" class="won" data-test="won">{{ t('match.won', { name: names(match.winner) }) }}</p>
+      <p v-else-if="match.ended" class="won">{{ t('match.stopped') }}</p>
+    </div>
     <template v-if="bonuses">
       <p v-for="team in TEAMS" :key="team" class="soft">{{ apart(team) }}</p>
     </template>
-    <p v-if="match.winner" class="won" data-test="won">{{ t('match.won', { name: names(match.winner) }) }}</p>
-    <p v-else-if="match.ended" class="won">{{ t('match.stopped') }}</p>
   </section>
 </template>
 
 <style scoped>
-.board {
+.board,
+.now {
   display: grid;
   gap: 2px;
+  align-content: start;
+}
+
+/* With room for what comes and goes, such as a game point: no key beneath it moves under a finger. */
+.now {
+  min-height: 216px;
+}
+
+.now.doubles {
+  min-height: 240px;
 }
 
 table {

@@ -6,6 +6,7 @@ import bersaglio.acceptance.Club.Hall;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -37,11 +38,12 @@ class AccessibilityTest {
                 .waitFor();
         check(page, "Today");
 
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Settings"))
-                .click();
+        var settings = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Settings"));
+        settings.click();
         page.getByRole(AriaRole.DIALOG).waitFor();
         check(page, "Settings");
         page.keyboard().press("Escape");
+        PlaywrightAssertions.assertThat(settings).isFocused();
 
         page.navigate(hall.address() + "/players");
         page.getByText("Ugo Alloro").waitFor();

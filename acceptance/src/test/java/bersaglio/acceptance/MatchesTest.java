@@ -36,6 +36,17 @@ class MatchesTest {
             "1 3 7 n",
             "2 8 8 8 2 w");
 
+    /** Each part beside the court holds what is in it, and ends before the next begins. */
+    private static final String NOTHING_OVERLAPS =
+            """
+            [...document.querySelectorAll('aside > *')].every((part, at, all) => {
+              const { top, bottom } = part.getBoundingClientRect()
+              const before = at > 0 ? all[at - 1].getBoundingClientRect().bottom : -Infinity
+              const inside = Math.max(...[...part.children].map((one) => one.getBoundingClientRect().bottom))
+              return top > before - 1 && inside < bottom + 1
+            })
+            """;
+
     private static Page tablet(Hall hall) {
         return hall.page(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
@@ -106,9 +117,14 @@ class MatchesTest {
         begin(page);
         page.getByTestId("coaching-yes").click();
 
+        double keysAt = page.getByTestId("let").boundingBox().y;
         for (int rally = 0; page.getByTestId("won").count() == 0; rally++) {
             play(hall, page, RALLIES.get(rally % RALLIES.size()), byTouch);
             assertThat(rally).as("the game ends").isLessThan(60);
+            assertThat(page.getByTestId("let").boundingBox().y)
+                    .as("keys stay where they are")
+                    .isEqualTo(keysAt);
+            assertThat(page.evaluate(NOTHING_OVERLAPS)).isEqualTo(true);
         }
         JsonNode match = stored(hall, page);
         assertThat(match.get("ended").asBoolean()).isTrue();

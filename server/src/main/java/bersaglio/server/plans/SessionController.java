@@ -11,6 +11,7 @@ import bersaglio.wire.view.SetLine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.OptionalLong;
@@ -78,6 +79,7 @@ class SessionController {
                 Amends.of(held));
     }
 
+    /** Who hit most comes first. */
     private static List<WorkView> work(List<SetResult> held, List<Volume> volumes) {
         Set<String> players = new LinkedHashSet<>();
         volumes.forEach(volume -> players.add(volume.player()));
@@ -86,6 +88,7 @@ class SessionController {
                     Workload load = Workload.of(player, volumes, held);
                     return new WorkView(UUID.fromString(player), load.balls(), HitRateView.of(load.tally()));
                 })
+                .sorted(Comparator.comparingInt(WorkView::balls).reversed().thenComparing(WorkView::player))
                 .toList();
     }
 

@@ -6,6 +6,7 @@ import bersaglio.server.DemoServer;
 import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -74,6 +75,10 @@ class SessionsTest {
             assertThat(session.at("/amends/" + kind).asInt())
                     .isEqualTo(before.at("/amends/" + kind).asInt() + 1);
         }
+        assertThat(session.get("work").valueStream().map(work -> work.get("balls")
+                        .asInt()))
+                .as("who hit most first")
+                .isSortedAccordingTo(Comparator.reverseOrder());
         assertThat(workOf(session, player).get("balls").asInt()).isEqualTo(6);
         assertThat(workOf(session, player).at("/rate/hits").asInt()).isEqualTo(8);
         assertThat(workOf(session, partner).get("balls").asInt()).isEqualTo(5);
