@@ -28,15 +28,19 @@ const winner = computed(() => props.rally.lastHitter.value)
         {{ t('match.pointTo', { name: names(team) }) }}
       </v-btn>
     </template>
-    <v-btn
-      v-else
-      class="key wide"
-      :disabled="match.ended"
-      data-test="winner"
-      @click="rally.winner()"
-    >
-      {{ t('match.winnerOf', { name: names(winner) }) }}
-    </v-btn>
+    <template v-else>
+      <v-btn class="key" :disabled="match.ended" data-test="winner" @click="rally.winner()">{{ t('match.winnerOf', { name: names(winner) }) }}</v-btn>
+      <v-btn
+        v-for="team in TEAMS"
+        :key="team"
+        class="key"
+        :disabled="match.ended"
+        :data-test="`given-${team}`"
+        @click="rally.end('GIVEN', team)"
+      >
+        {{ t(match.agreed.format.sport === 'SQUASH' ? 'match.strokeTo' : 'match.givenTo', { name: names(team) }) }}
+      </v-btn>
+    </template>
     <template v-if="!pointsOnly">
       <v-btn class="key" :disabled="match.ended" data-test="net" @click="rally.nextMissed('NET')">{{ t('outcome.NET') }}</v-btn>
       <v-btn class="key" :disabled="match.ended" data-test="long" @click="rally.nextMissed('LONG')">{{ t('outcome.LONG') }}</v-btn>
@@ -80,9 +84,5 @@ const winner = computed(() => props.rally.lastHitter.value)
 
 .half {
   grid-column: span 3;
-}
-
-.wide {
-  grid-column: 1 / -1;
 }
 </style>

@@ -26,6 +26,8 @@ export function useMatchKeys({ match, rally, facing, open }: Asked) {
     c: () => rally.netClip(),
     q: () => rally.end('WON', 'ONE'),
     p: () => rally.end('WON', 'TWO'),
+    g: () => rally.given('NEXT'),
+    h: () => rally.given('LAST'),
     o: () => open('SCORE'),
     j: () => open('STORY'),
     Backspace: () => rally.undo(),

@@ -106,6 +106,13 @@ export function useMatchRally(charted: Match, oneHalf: () => boolean, cue: (cue:
     }
   }
 
+  /** The point is given, as for what hindered or touched the net: to who was to hit, or to who hit last. */
+  function given(to: 'NEXT' | 'LAST') {
+    if (open.value) {
+      end('GIVEN', to === 'NEXT' ? open.value.team : otherTeam(open.value.team))
+    }
+  }
+
   /** A serve touched the net: it is served again, or played and marked. */
   function netClip() {
     const now = match.value
@@ -147,7 +154,7 @@ export function useMatchRally(charted: Match, oneHalf: () => boolean, cue: (cue:
 
   return {
     open, inPlay, lastHitter, bounce, forced, refused, alternatives,
-    land, spot, nextMissed, end, winner, netClip, slide, force, touchIs, undo, answer,
+    land, spot, nextMissed, end, winner, given, netClip, slide, force, touchIs, undo, answer,
     redo: () => answer(charted.redo(), 'tick'),
   }
 }

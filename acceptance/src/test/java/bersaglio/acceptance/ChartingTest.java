@@ -98,7 +98,9 @@ class ChartingTest {
                 .shows("1 of 7");
         court.key("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Close the set; again: next set");
-        court.key("Escape").key("j");
+        court.key("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        court.key("j");
         assertThat(court.verdict()).containsText("1 of 7:");
         court.key("Shift+Enter");
         assertThat(court.verdict())

@@ -330,6 +330,36 @@ class MatchesTest {
     }
 
     @Test
+    void aPointIsGivenInTheMiddleOfARallyByTouchAndByKey(Hall hall) {
+        Page page = tablet(hall);
+        choose(hall, page);
+        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName("Squash").setExact(true))
+                .click();
+        begin(page);
+        play(hall, page, "5 8 5", false);
+        assertThat(page.getByTestId("given-TWO")).containsText("Stroke");
+        page.getByTestId("given-TWO").click();
+        assertThat(points(page, "TWO")).hasText("1");
+        for (String key : List.of("g", "h")) {
+            play(hall, page, "5 8", false);
+            boolean toNext = key.equals("g");
+            String next = stored(hall, page).at("/open/team").asString();
+            page.keyboard().press(key);
+            JsonNode given = stored(hall, page)
+                    .get("story")
+                    .valueStream()
+                    .reduce((one, other) -> other)
+                    .orElseThrow();
+            assertThat(given.get("team").asString().equals(next)).as(key).isEqualTo(toNext);
+            assertThat(given.at("/rally/end/how").asString()).isEqualTo("GIVEN");
+            assertThat(given.at("/rally/partial").asBoolean()).isFalse();
+        }
+    }
+
+    @Test
     void aFaultIsFollowedByASecondServeAndTheSecondOneLosesThePoint(Hall hall) {
         Page page = tablet(hall);
         choose(hall, page);
