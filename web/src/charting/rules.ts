@@ -174,13 +174,14 @@ export async function loadRules() {
   const formats = (): Format[] => JSON.parse(rules.formats())
   const playedTo = (format: Format, to: number): Format => JSON.parse(rules.playedTo(JSON.stringify(format), to))
   const cappedAt = (format: Format, cap: number): Format => JSON.parse(rules.cappedAt(JSON.stringify(format), cap))
+  const wonBy = (format: Format, sets: number): Format => JSON.parse(rules.wonBy(JSON.stringify(format), sets))
   const changing = (format: Format, ends: EndsChange): Format => JSON.parse(rules.changing(JSON.stringify(format), ends))
 
   /** A tactical rule as it is kept, or what is wrong with it. */
   const tactic = (words: string, sport: Sport): Or<{ words: string }> => JSON.parse(rules.tactic(words, sport))
   const strokes = (): Record<Sport, string[]> => JSON.parse(rules.strokes())
 
-  return { standing, lying, preview, queue, group, groupCall, chart, match, formats, playedTo, cappedAt, changing, strokes, tactic }
+  return { standing, lying, preview, queue, group, groupCall, chart, match, formats, playedTo, cappedAt, wonBy, changing, strokes, tactic }
 }
 
 /** What sets say; loaded behind the first shots, and asked at the end or on a touch. */

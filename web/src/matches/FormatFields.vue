@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { loadRules, type EndsChange } from '@/charting/rules'
+import { loadRules, type EndsChange, type LoadedRules } from '@/charting/rules'
 import type { Format } from '@/shared/api'
 import NumberField from '@/shared/NumberField.vue'
 import OneOf from '@/shared/OneOf.vue'
@@ -17,13 +17,13 @@ const byGames = computed(() => !!format.value.games)
 function leadBy(lead: number) {
   format.value = { ...format.value, points: { ...format.value.points, finish: { ...finish.value, lead } } }
 }
-/** What goes by the number of points is worked out by the rules. */
-const rules = loadRules()
-async function to(count: number) {
-  format.value = (await rules).playedTo(format.value, count)
-}
-async function capAt(count: number) {
-  format.value = (await rules).cappedAt(format.value, count)
+/** What goes with a number is worked out by the rules: until they are there, nothing can be typed that a match would begin without. */
+const rules = shallowRef<LoadedRules>()
+void loadRules().then((loaded) => (rules.value = loaded))
+function agree(change: (known: LoadedRules, now: Format) => Format) {
+  if (rules.value) {
+    format.value = change(rules.value, format.value)
+  }
 }
 
 const SERVES = ['USUAL', 'WINNER', 'EACH', 'EVERY_2', 'EVERY_5'] as const
@@ -45,13 +45,10 @@ function serve(how: Serves) {
 }
 const ENDS: EndsChange[] = ['STAY', 'GAMES', 'HALF']
 const ends = computed<EndsChange>(() => format.value.ends.inLastGame ? 'HALF' : format.value.ends.everyGame ? 'GAMES' : 'STAY')
-async function change(how: EndsChange) {
-  format.value = (await rules).changing(format.value, how)
-}
 </script>
 
 <template>
-  <div class="format">
+  <div v-if="rules" class="format">
     <NumberField
       v-if="!byGames"
       :model-value="finish.to"
@@ -59,7 +56,7 @@ async function change(how: EndsChange) {
       :most="100"
       :label="t('match.to')"
       data-test="to"
-      @update:model-value="to"
+      @update:model-value="agree((known, now) => known.playedTo(now, $event))"
     />
     <OneOf
       :model-value="finish.lead === 1 ? 'ONE' : 'TWO'"
@@ -74,7 +71,7 @@ async function change(how: EndsChange) {
       :least="0"
       :most="200"
       :label="t('match.cap')"
-      @update:model-value="capAt"
+      @update:model-value="agree((known, now) => known.cappedAt(now, $event))"
     />
     <NumberField
       :model-value="format.wins"
@@ -82,7 +79,7 @@ async function change(how: EndsChange) {
       :most="5"
       :label="t(byGames ? 'match.setsToWin' : 'match.gamesToWin')"
       data-test="wins"
-      @update:model-value="format = { ...format, wins: $event }"
+      @update:model-value="agree((known, now) => known.wonBy(now, $event))"
     />
     <NumberField
       v-model="minutes"
@@ -104,7 +101,7 @@ async function change(how: EndsChange) {
         :label="t('match.endsLabel')"
         words="match.ends"
         :values="ENDS"
-        @update:model-value="change"
+        @update:model-value="agree((known, now) => known.changing(now, $event))"
       />
     </template>
   </div>

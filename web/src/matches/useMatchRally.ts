@@ -109,7 +109,9 @@ export function useMatchRally(charted: Match, oneHalf: () => boolean, cue: (cue:
   /** The point is given, as for what hindered or touched the net: to who was to hit, or to who hit last. */
   function given(to: 'NEXT' | 'LAST') {
     if (open.value) {
-      end('GIVEN', to === 'NEXT' ? open.value.team : otherTeam(open.value.team))
+      // Where shots are left out, whose turn it is is not known; who hit last is.
+      const last = lastHitter.value ?? otherTeam(open.value.team)
+      end('GIVEN', to === 'LAST' ? last : otherTeam(last))
     }
   }
 

@@ -64,6 +64,14 @@ class MatchesTest {
         return names;
     }
 
+    private static void chooseSport(Page page, String sport) {
+        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(sport).setExact(true))
+                .click();
+    }
+
     private static void begin(Page page) {
         page.getByTestId("begin").click();
         page.locator("svg.court").waitFor();
@@ -309,11 +317,7 @@ class MatchesTest {
     void everySportIsChartedOnItsOwnCourt(String sport, Hall hall) {
         Page page = tablet(hall);
         choose(hall, page);
-        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName(sport).setExact(true))
-                .click();
+        chooseSport(page, sport);
         begin(page);
         assertThat(page.locator("path.part")).hasCount(9);
         play(hall, page, "5 8 5", true);
@@ -333,11 +337,7 @@ class MatchesTest {
     void aPointIsGivenInTheMiddleOfARallyByTouchAndByKey(Hall hall) {
         Page page = tablet(hall);
         choose(hall, page);
-        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName("Squash").setExact(true))
-                .click();
+        chooseSport(page, "Squash");
         begin(page);
         play(hall, page, "5 8 5", false);
         assertThat(page.getByTestId("given-TWO")).containsText("Stroke");
@@ -363,11 +363,7 @@ class MatchesTest {
     void aFaultIsFollowedByASecondServeAndTheSecondOneLosesThePoint(Hall hall) {
         Page page = tablet(hall);
         choose(hall, page);
-        page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName("Tennis").setExact(true))
-                .click();
+        chooseSport(page, "Tennis");
         begin(page);
         page.keyboard().press("n");
         assertThat(page.getByText("second serve")).isVisible();

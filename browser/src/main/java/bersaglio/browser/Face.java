@@ -75,6 +75,12 @@ public final class Face {
         return Match.format(format, known -> known.cappedAt(cap));
     }
 
+    /** A format that so many games, or sets, win. */
+    @JSExport
+    public static String wonBy(String format, int sets) {
+        return Match.format(format, known -> known.wonBy(sets));
+    }
+
     /** A format with other ends. */
     @JSExport
     public static String changing(String format, String change) {

@@ -1,9 +1,9 @@
 package bersaglio.core.charting;
 
-/** The number of the rules, raised whenever any verdict could change. */
+/** The number of the rules, raised whenever any verdict or score could change. */
 public final class Rules {
 
-    public static final int NUMBER = 9;
+    public static final int NUMBER = 10;
 
     private Rules() {}
 }

@@ -40,7 +40,12 @@ public record Format(
 
     /** The same, won by so many. */
     public Format wonBy(String otherId, int sets) {
-        return new Format(otherId, sport, doubles, points, games, sets, decider, service, ends, interval);
+        return new Format(otherId, sport, doubles, points, games, sets, decider, service, ends, interval).halved();
+    }
+
+    /** The same, won by so many; what comes at the half of the last one goes with it. */
+    public Format wonBy(int sets) {
+        return wonBy(id, sets);
     }
 
     /** Points of the last one, where others come before it and it is played otherwise. */
@@ -50,10 +55,8 @@ public record Format(
 
     /** The same with games to another number of points; what comes at the half of one goes with it. */
     public Format to(int to) {
-        boolean goes = ends.inLastGame() > 0 && otherLast().isEmpty();
-        Ends half = goes ? ends.inLastGameAt(Laws.half(sport, to)) : ends;
         int pause = interval == 0 ? 0 : Laws.half(sport, to);
-        return new Format(id, sport, doubles, points.to(to), games, wins, decider, service, half, pause);
+        return new Format(id, sport, doubles, points.to(to), games, wins, decider, service, ends, pause).halved();
     }
 
     /** The same with games that so many points win in any case. */
@@ -63,9 +66,19 @@ public record Format(
 
     /** The same with other ends. */
     public Format changing(Ends.Change change) {
-        int last = otherLast().orElse(points).finish().to();
-        int half = change == Ends.Change.HALF ? Laws.half(sport, last) : 0;
-        Ends other = new Ends(change != Ends.Change.STAY, ends.oddGames(), half, ends.inTieBreak());
+        int half = change == Ends.Change.HALF ? halfOfLast() : 0;
+        return with(new Ends(change != Ends.Change.STAY, ends.oddGames(), half, ends.inTieBreak()));
+    }
+
+    private Format halved() {
+        return ends.inLastGame() == 0 ? this : with(ends.inLastGameAt(halfOfLast()));
+    }
+
+    private int halfOfLast() {
+        return Laws.half(sport, otherLast().orElse(points).finish().to());
+    }
+
+    private Format with(Ends other) {
         return new Format(id, sport, doubles, points, games, wins, decider, service, other, interval);
     }
 

@@ -41,17 +41,13 @@ class LawsTest {
 
     @Test
     void oneSetAloneIsNoLastOneThatIsPlayedOtherwise() {
-        MatchState set = Formats.VOLLEYBALL.wonBy("one-set", 1).begin(Team.ONE);
-        assertThat(set.counting().finish().to()).isEqualTo(25);
+        Format one = Formats.VOLLEYBALL.wonBy(1);
+        assertThat(one.begin(Team.ONE).counting().finish().to()).isEqualTo(25);
+        assertThat(one.ends().inLastGame()).as("the half of 25").isEqualTo(13);
+        assertThat(one.wonBy(3)).isEqualTo(Formats.VOLLEYBALL);
         assertThat(Formats.VOLLEYBALL.to(21).ends().inLastGame())
                 .as("the half of the fifth, which goes to 15")
                 .isEqualTo(8);
-        assertThat(Formats.VOLLEYBALL
-                        .wonBy("one-set", 1)
-                        .changing(Ends.Change.HALF)
-                        .ends()
-                        .inLastGame())
-                .isEqualTo(13);
     }
 
     @Test

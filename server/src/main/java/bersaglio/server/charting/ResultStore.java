@@ -47,7 +47,6 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ResultStore implements Results {
 
-    /** As {@link #readSet} reads them. */
     private static final String SET_COLUMNS =
             "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
                     + " struck, said, move, details";
@@ -516,25 +515,25 @@ class ResultStore implements Results {
     }
 
     private static SetResult readSet(ResultSet row, int number) throws SQLException {
-        String said = row.getString(17);
-        String move = row.getString(18);
+        String said = row.getString("said");
+        String move = row.getString("move");
         return new SetResult(
-                row.getString(1),
-                row.getString(2),
-                new Rung(row.getString(3), row.getInt(4), row.getString(5), row.getString(6)),
-                row.getLong(7),
+                row.getString("run"),
+                row.getString("player"),
+                new Rung(row.getString("drill"), row.getInt("level"), row.getString("track"), row.getString("laid")),
+                row.getLong("held_at"),
                 new Attempt(
-                        TrialBits.read(row.getBytes(8), row.getInt(9)),
-                        Standing.valueOf(row.getString(11)),
-                        row.getDouble(12),
-                        row.getLong(7)),
-                row.getBoolean(13),
-                row.getInt(14),
-                row.getBoolean(16),
+                        TrialBits.read(row.getBytes("trials"), row.getInt("balls")),
+                        Standing.valueOf(row.getString("standing")),
+                        row.getDouble("score"),
+                        row.getLong("held_at")),
+                row.getBoolean("accepted"),
+                row.getInt("not_seen"),
+                row.getBoolean("struck"),
                 new Closing(
-                        row.getBoolean(15),
+                        row.getBoolean("closed"),
                         Optional.ofNullable(said).map(Fields::read).map(SaidFormat::decode),
                         Optional.ofNullable(move).map(Fields::read).map(LevelMoveFormat::decode)),
-                ResultCodec.details(Fields.read(row.getString(19))));
+                ResultCodec.details(Fields.read(row.getString("details"))));
     }
 }
