@@ -188,8 +188,12 @@ export async function loadRules() {
 export async function loadJudge() {
   const judge = await import('@bersaglio/rules')
   judge.clubDays(JSON.stringify(clubDays()))
-  return function judged(drill: Drill, history: SetLine[], line: SetLine): Judged {
-    return JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line)))
+  return {
+    judged: (drill: Drill, history: SetLine[], line: SetLine): Judged =>
+      JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
+    /** So that the next set at this level is judged without a wait as it closes. */
+    prepare: (drill: Drill, history: SetLine[], level: number) =>
+      judge.prepare(JSON.stringify(drill), JSON.stringify(history), level),
   }
 }
 

@@ -3,6 +3,7 @@ import { aboutSets } from '@/charting/deviceLog'
 import { AS_DRAWN, loadJudge, loadRules, type Chart, type FromHere, type Judged, type LoadedRules } from '@/charting/rules'
 import { useRun, type Body } from '@/charting/useRun'
 import type { Advice, ChartEvent, Drill, PlaceVersion, Player, SetView, Stance, Standpoint } from '@/shared/api'
+import { whenIdle } from '@/shared/idle'
 import { levelOf } from '@/shared/sentences'
 import { entriesOf, type Logged } from './entries'
 import { openedWith, openHere, sideOf, type Opening } from './opening'
@@ -72,6 +73,17 @@ export function useSet() {
     if (anew || asked().target.stance) {
       conditions.lie()
     }
+    if (anew) {
+      void prepare(run.id())
+    }
+  }
+
+  async function prepare(id: string) {
+    const judge = await judging
+    await whenIdle()
+    if (id === run.id() && !set.value?.closed) {
+      judge.prepare(drill, rung.before(id), rung.level.value)
+    }
   }
 
   async function taken(open: string | undefined) {
@@ -139,7 +151,7 @@ export function useSet() {
     /** What the set says now; nothing before its first entry. */
     async judged(): Promise<Judged | undefined> {
       const judge = await judging
-      return set.value ? judge(drill, rung.before(run.id()), chart.line()) : undefined
+      return set.value ? judge.judged(drill, rung.before(run.id()), chart.line()) : undefined
     },
   }
 

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { askClub, askDrills, askLedger, askListed, askSquad, askToday } from '@/charting/asked'
 import type { Drill, Due } from '@/shared/api'
 import { asWeekday } from '@/shared/format'
+import { whenIdle } from '@/shared/idle'
 import { usePresent } from '@/shared/present'
 import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
@@ -45,7 +46,7 @@ const groups = computed(() => [
 let left = false
 const complete = async () => {
   await document.fonts.ready
-  await new Promise<void>((done) => 'requestIdleCallback' in window ? window.requestIdleCallback(() => done()) : setTimeout(done, 200))
+  await whenIdle()
 }
 onBeforeUnmount(() => {
   left = true

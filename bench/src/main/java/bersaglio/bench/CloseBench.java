@@ -74,8 +74,9 @@ final class CloseBench {
         device.fates(events);
         page.navigate("http://localhost:" + server.port() + "/courtside/" + player + "/" + drill.id()
                 + (track.isEmpty() ? "" : "?track=" + track));
-        // A set that is closed has been read: what is timed begins with the key.
+        // A set that is closed has been read, and the page is at rest: what is timed begins with the key.
         page.locator("section.court-area[aria-busy=false]").waitFor();
+        page.evaluate("() => new Promise((rests) => requestIdleCallback(() => requestIdleCallback(rests)))");
         page.evaluate(
                 """
                 () => {

@@ -189,6 +189,12 @@ public final class Face {
 
     /** See {@link Judge}. */
     @JSExport
+    public static void prepare(String drill, String history, int level) {
+        Judge.prepare(drill, history, level);
+    }
+
+    /** See {@link Judge}. */
+    @JSExport
     public static String judge(String drill, String history, String set) {
         return Judge.judge(drill, history, set);
     }

@@ -18,6 +18,15 @@ final class Judge {
 
     private Judge() {}
 
+    /** See {@link Ledger#prepare}: a set that closes later is judged sooner. */
+    static void prepare(String drill, String history, int level) {
+        ledger(drill, history).prepare(level);
+    }
+
+    private static Ledger ledger(String drill, String history) {
+        return new Ledger(Drills.asked(drill), Chart.lines(history), LOWEST, Calendar.days());
+    }
+
     /**
      * What a set says now.
      *
@@ -27,7 +36,7 @@ final class Judge {
      * @return the {@code verdict}, where there is a trial to judge, and what is to be {@code said} when it closes now
      */
     static String judge(String drill, String history, String set) {
-        Ledger ledger = new Ledger(Drills.asked(drill), Chart.lines(history), LOWEST, Calendar.days());
+        Ledger ledger = ledger(drill, history);
         SetResult line = ResultCodec.decodeLine(Fields.read(set));
         JsonObject answer = Json.object();
         ledger.verdictOn(line)

@@ -3,6 +3,7 @@ package bersaglio.core.charting;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
@@ -14,7 +15,10 @@ final class Going {
     /** Sets whose balls tell whether they come in streaks. */
     private static final int SETS_LOOKED_AT = 6;
 
-    private final Map<String, History> histories = new HashMap<>();
+    /** Sets at one level, laid alike, and neighbouring balls of those before them. */
+    private record Held(List<Attempt> attempts, Neighbours before) {}
+
+    private final Map<String, Held> held = new HashMap<>();
     private final Deque<String> last = new ArrayDeque<>();
     private final ClubDays days;
     private int level;
@@ -29,7 +33,8 @@ final class Going {
     }
 
     History at(int asked, String laid) {
-        return histories.getOrDefault(key(asked, laid), new History(List.of(), seen()));
+        Held known = held.get(key(asked, laid));
+        return known == null ? new History(List.of(), seen()) : new History(known.attempts(), known.before());
     }
 
     private static String key(int level, String laid) {
@@ -47,9 +52,10 @@ final class Going {
     void take(SetResult set) {
         Attempt attempt = days.on(set.attempt());
         if (set.counts() && set.accepted() && !attempt.trials().isEmpty()) {
-            histories.put(
-                    key(set.rung().level(), set.rung().laid()),
-                    at(set.rung().level(), set.rung().laid()).with(attempt));
+            held.computeIfAbsent(
+                            key(set.rung().level(), set.rung().laid()), first -> new Held(new ArrayList<>(), seen()))
+                    .attempts()
+                    .add(attempt);
             last.add(attempt.trials());
             if (last.size() > SETS_LOOKED_AT) {
                 last.remove();
@@ -57,7 +63,7 @@ final class Going {
         }
         if (set.closing().move().isPresent()) {
             level = set.closing().move().get().to();
-            histories.keySet().removeIf(key -> key.startsWith(level + " "));
+            held.keySet().removeIf(key -> key.startsWith(level + " "));
         }
     }
 }

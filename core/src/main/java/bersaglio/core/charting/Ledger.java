@@ -2,7 +2,6 @@ package bersaglio.core.charting;
 
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Luck;
 import bersaglio.core.drill.Verdict;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
@@ -33,7 +32,6 @@ public final class Ledger {
     private final List<SetResult> sets;
     private final int start;
     private final ClubDays days;
-    private final Luck luck = new Luck();
 
     public Ledger(Drill drill, List<SetResult> sets) {
         this(drill, sets, FIRST_LEVEL, ClubDays.UTC);
@@ -142,7 +140,7 @@ public final class Ledger {
     }
 
     private Verdict verdict(int level, History history) {
-        return Verdict.of(drill, level, history.attempts(), history.before(), luck);
+        return Verdict.of(drill, level, history.attempts(), history.before());
     }
 
     private History historyWith(SetResult set) {
@@ -150,6 +148,12 @@ public final class Ledger {
         return alike.historyBefore(
                         alike.placeOf(set), set.rung().level(), set.rung().laid())
                 .with(days.on(set.attempt()));
+    }
+
+    /** Works out beforehand what a set is judged by that is held next at a level; what it says goes by the set. */
+    public void prepare(int level) {
+        Check.requireBetween("level", level, FIRST_LEVEL, drill.levels().size());
+        verdict(level, historyAt(level).with(Attempt.perfect(drill.level(level).goal(), 0)));
     }
 
     /** For a set that runs: whether it has decided its level already. */

@@ -62,6 +62,9 @@ public record Level(
     private static final double SAME = 1e-6;
     private static final int BALLS_PLAYED = 600_000;
     private static final int MOST_BALLS_FOLLOWED = 2000;
+    /** Of an answer that is kept, in states of sets. */
+    private static final int PASSING_WEIGHT = 100;
+
     private static final int LONGEST_NAME = 48;
     private static final String WIDE = "-wide-";
 
@@ -276,6 +279,22 @@ public record Level(
         if (goal.onlyCompares() || trying.sets() == 0) {
             return new Passing(new double[trying.sets()], 0);
         }
+        Tried tried = new Tried(goal, secondsABall(), targetRate(), isLowest(), advance, retreat, trying, balls);
+        return memo.recall(tried, () -> passed(trying, balls), answer -> PASSING_WEIGHT);
+    }
+
+    /** All that {@link #passing} depends on. */
+    private record Tried(
+            Goal goal,
+            double secondsABall,
+            double target,
+            boolean lowest,
+            AdvanceRule up,
+            Retreat down,
+            Trying trying,
+            int balls) {}
+
+    private Passing passed(Trying trying, int balls) {
         boolean nobodyGoesDown = retreat instanceof StayPut || isLowest();
         double[] exact = nobodyGoesDown && trying.streak() == 0 ? advance.exactly(this, trying) : Trying.UNKNOWN;
         return exact.length == trying.sets() ? new Passing(exact, 0) : Played.of(this, trying, balls);

@@ -1,6 +1,5 @@
 package bersaglio.core.drill;
 
-import bersaglio.core.goal.Goal;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.SetPlayer;
@@ -13,20 +12,6 @@ final class Played {
     private static final int FEWEST = 12;
     /** Whoever is not through by then is not counted as through. */
     private static final int MOST_BALLS_OF_ONE = 2000;
-
-    /** Of an answer that is kept, in states. */
-    private static final int WEIGHT = 100;
-
-    /** All that it depends on. */
-    private record Asked(
-            Goal goal,
-            double secondsABall,
-            double target,
-            boolean lowest,
-            AdvanceRule up,
-            Retreat down,
-            Trying trying,
-            int balls) {}
 
     private final Level level;
     private final Trying trying;
@@ -47,16 +32,7 @@ final class Played {
 
     /** @param mostBalls that all of them play together, once there are enough of them; of dear ones fewer */
     static Passing of(Level level, Trying trying, int mostBalls) {
-        Asked asked = new Asked(
-                level.goal(),
-                level.secondsABall(),
-                level.targetRate(),
-                level.isLowest(),
-                level.advance(),
-                level.retreat(),
-                trying,
-                mostBalls);
-        return level.memo().recall(asked, () -> new Played(level, trying).passing(mostBalls), answer -> WEIGHT);
+        return new Played(level, trying).passing(mostBalls);
     }
 
     private Passing passing(int mostBalls) {

@@ -40,7 +40,7 @@ public record Verdict(
      *
      * @param before neighbouring balls of the player's sets before them
      */
-    public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts, Neighbours before, Luck byLuck) {
+    public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts, Neighbours before) {
         Level level = drill.level(levelNumber);
         Tally tally = attempts.get(attempts.size() - 1).tally();
         HitRate rate = new HitRate(tally.hits(), tally.trials());
@@ -54,7 +54,7 @@ public record Verdict(
                 rate.mastery(level.targetRate()),
                 attempts.size(),
                 level.notReadyRate(),
-                byLuck.within(level, attempts.size()),
+                Luck.within(level, attempts.size()),
                 stays ? Growth.of(attempts, level.targetRate()) : Optional.empty(),
                 advice);
     }
