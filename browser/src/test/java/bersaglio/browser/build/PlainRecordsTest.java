@@ -23,12 +23,14 @@ class PlainRecordsTest {
     private static final MethodDescriptor EQUALS = new MethodDescriptor("equals", Object.class, boolean.class);
     private static final MethodDescriptor HASH_CODE = new MethodDescriptor("hashCode", int.class);
 
+    private static final List<Class<?>> OURS = ours();
+
     private final ClasspathClassHolderSource compiled = new ClasspathClassHolderSource(new ReferenceCache());
 
     @Test
     void whateverIsLookedUpKeepsItsSameness() {
         Set<Class<?>> keys = new HashSet<>();
-        for (Class<?> one : ours()) {
+        for (Class<?> one : OURS) {
             keysOf(one, keys);
         }
         assertThat(keys).isNotEmpty().allSatisfy(key -> assertThat(isFoundAgain(key))
@@ -38,7 +40,7 @@ class PlainRecordsTest {
 
     @Test
     void everyRecordOfTheRulesCanBeAKey() {
-        List<Class<?>> records = ours().stream()
+        List<Class<?>> records = OURS.stream()
                 .filter(Class::isRecord)
                 .filter(one -> one.getName().startsWith("bersaglio.core."))
                 .toList();

@@ -316,10 +316,12 @@ class ResultStore implements Results {
 
     @Override
     public OptionalLong heldNext(long time, boolean later) {
-        Long held = jdbc.sql(
-                        later
-                                ? "select min(held_at) from set_result where generation = :generation and held_at >= :time"
-                                : "select max(held_at) from set_result where generation = :generation and held_at < :time")
+        // Of a least or greatest this database reads every row there is; in the order of an index, the first.
+        String next = later
+                ? "held_at >= :time order by generation, held_at"
+                : "held_at < :time order by generation desc, held_at desc";
+        Long held = jdbc.sql("select held_at from set_result where generation = :generation and " + next
+                        + " fetch first row only")
                 .param("generation", generations.present())
                 .param("time", time)
                 .query(Long.class)
