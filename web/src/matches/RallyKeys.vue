@@ -79,6 +79,9 @@ const winner = computed(() => props.rally.lastHitter.value)
   min-width: 0;
   padding: 0 4px;
   background: var(--sheet);
+}
+
+.key :deep(.v-btn__content) {
   white-space: normal;
 }
 
