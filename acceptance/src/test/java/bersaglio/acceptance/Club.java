@@ -101,7 +101,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
             context.onConsoleMessage(message -> {
                 // A page without its network says so on the console for every try; that is no fault of the page.
                 if (message.type().equals("error") && !message.text().contains("net::ERR_")) {
-                    complaints.add(message.text());
+                    complaints.add(message.text() + " at " + message.location());
                 }
             });
             context.onWebError(error -> complaints.add(error.error()));
