@@ -192,8 +192,8 @@ export async function loadJudge() {
     judged: (drill: Drill, history: SetLine[], line: SetLine): Judged =>
       JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
     /** So that the next set at this level is judged without a wait as it closes. */
-    prepare: (drill: Drill, history: SetLine[], level: number) =>
-      judge.prepare(JSON.stringify(drill), JSON.stringify(history), level),
+    prepare: (drill: Drill, history: SetLine[], level: number, track: string) =>
+      judge.prepare(JSON.stringify(drill), JSON.stringify(history), level, track),
   }
 }
 

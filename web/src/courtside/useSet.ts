@@ -82,7 +82,7 @@ export function useSet() {
     const judge = await judging
     await whenIdle()
     if (id === run.id() && !set.value?.closed) {
-      judge.prepare(drill, rung.before(id), rung.level.value)
+      judge.prepare(drill, rung.before(id), rung.level.value, track())
     }
   }
 

@@ -106,7 +106,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
       </div>
       <RallyStrip class="strip" :charted="charted" :match="match" :players="players" />
       <aside>
-        <ScoreBoard :match="match" :players="players" />
+        <ScoreBoard :match="match" :players="players" steady />
         <MatchClock
           v-if="match.agreed.minutes && !match.ended"
           :minutes="match.agreed.minutes"

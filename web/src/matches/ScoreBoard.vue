@@ -5,8 +5,11 @@ import type { MatchView, Player, Team } from '@/shared/api'
 import { TEAMS } from './useMatch'
 import { useMatchWords } from './useMatchWords'
 
-/** The score, always names with numbers and the same way round; beneath it, small, as the players say it. */
-const props = defineProps<{ match: MatchView, players: Player[] }>()
+/**
+ * The score, always names with numbers and the same way round; beneath it, small, as the players say it. `steady`: with room
+ * for what comes and goes, such as a game point, so that no key beneath it moves under a finger.
+ */
+const props = defineProps<{ match: MatchView, players: Player[], steady?: boolean }>()
 const { t } = useI18n()
 const words = useMatchWords()
 const names = computed(() => words.namesOf(props.match, props.players))
@@ -40,7 +43,7 @@ const serving = computed(() => {
 
 <template>
   <section class="board" :aria-label="t('match.score')">
-    <div class="now" :class="{ doubles: match.agreed.format.doubles }">
+    <div class="now" :class="{ steady, doubles: match.agreed.format.doubles }">
       <table>
         <caption class="visually-hidden">{{ t('match.score') }}</caption>
         <tbody>
@@ -78,12 +81,11 @@ const serving = computed(() => {
   align-content: start;
 }
 
-/* With room for what comes and goes, such as a game point: no key beneath it moves under a finger. */
-.now {
+.steady {
   min-height: 216px;
 }
 
-.now.doubles {
+.steady.doubles {
   min-height: 240px;
 }
 

@@ -189,8 +189,8 @@ public final class Face {
 
     /** See {@link Judge}. */
     @JSExport
-    public static void prepare(String drill, String history, int level) {
-        Judge.prepare(drill, history, level);
+    public static void prepare(String drill, String history, int level, String track) {
+        Judge.prepare(drill, history, level, track);
     }
 
     /** See {@link Judge}. */

@@ -19,8 +19,8 @@ final class Judge {
     private Judge() {}
 
     /** See {@link Ledger#prepare}: a set that closes later is judged sooner. */
-    static void prepare(String drill, String history, int level) {
-        ledger(drill, history).prepare(level);
+    static void prepare(String drill, String history, int level, String track) {
+        ledger(drill, history).prepare(level, track);
     }
 
     private static Ledger ledger(String drill, String history) {

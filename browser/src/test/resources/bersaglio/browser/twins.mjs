@@ -12,7 +12,7 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
     const seen = JSON.parse(chart.append(JSON.stringify(event)))
     shots = seen.problem ? shots : [...shots.slice(0, seen.fromShot), ...seen.set.shots]
   }
-  rules.prepare(JSON.stringify(drill), JSON.stringify(history), 1)
+  rules.prepare(JSON.stringify(drill), JSON.stringify(history), 1, '')
   const line = read(chart.line())
   return {
     set: read(chart.set()),

@@ -150,10 +150,14 @@ public final class Ledger {
                 .with(days.on(set.attempt()));
     }
 
-    /** Works out beforehand what a set is judged by that is held next at a level; what it says goes by the set. */
-    public void prepare(int level) {
+    /** Works out beforehand what a set is judged by that is held next on a track and level; what it says goes by the set. */
+    public void prepare(int level, String track) {
         Check.requireBetween("level", level, FIRST_LEVEL, drill.levels().size());
-        verdict(level, historyAt(level).with(Attempt.perfect(drill.level(level).goal(), 0)));
+        verdict(
+                level,
+                on(track)
+                        .historyAt(level)
+                        .with(Attempt.perfect(drill.level(level).goal(), 0)));
     }
 
     /** For a set that runs: whether it has decided its level already. */

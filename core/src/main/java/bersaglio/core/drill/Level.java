@@ -62,8 +62,8 @@ public record Level(
     private static final double SAME = 1e-6;
     private static final int BALLS_PLAYED = 600_000;
     private static final int MOST_BALLS_FOLLOWED = 2000;
-    /** Of an answer that is kept, in states of sets. */
-    private static final int PASSING_WEIGHT = 100;
+    /** Of an answer that is kept besides its figures, in states of sets. */
+    private static final int TRIED_WEIGHT = 20;
 
     private static final int LONGEST_NAME = 48;
     private static final String WIDE = "-wide-";
@@ -280,7 +280,7 @@ public record Level(
             return new Passing(new double[trying.sets()], 0);
         }
         Tried tried = new Tried(goal, secondsABall(), targetRate(), isLowest(), advance, retreat, trying, balls);
-        return memo.recall(tried, () -> passed(trying, balls), answer -> PASSING_WEIGHT);
+        return memo.recall(tried, () -> passed(trying, balls), answer -> TRIED_WEIGHT + answer.after().length);
     }
 
     /** All that {@link #passing} depends on. */

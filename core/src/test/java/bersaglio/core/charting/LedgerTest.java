@@ -13,10 +13,12 @@ import bersaglio.core.charting.SharedEvent.SetStruck;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.AfterUnmet;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Verdict;
+import bersaglio.core.goal.Memo;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
@@ -244,6 +246,28 @@ class LedgerTest {
                 .usingRecursiveFieldByFieldElementComparator()
                 .isEqualTo(all.subList(12, 31));
         assertThatThrownBy(() -> ledger.readings(3, 41)).isInstanceOf(Refused.class);
+    }
+
+    /** Nor does the order in which sets are looked at, with a rule whose odds are played and not worked out. */
+    @Test
+    void whatWasWorkedOutBeforehandChangesNoVerdict() {
+        held(1, MET);
+        held(1, MET).add(move(1, 2));
+        for (String trials : List.of(MISSED, MET, MISSED, MISSED, MET, MISSED, MISSED)) {
+            held(2, trials);
+        }
+        Drill stepsBack = drill.of(drill.levels().stream()
+                .map(level -> level.with(new AfterUnmet(2, AfterUnmet.Back.ONE_LEVEL)))
+                .toList());
+        List<SetResult> sets = ledger().sets();
+        Ledger asked = new Ledger(stepsBack.remembering(new Memo()), sets);
+        asked.prepare(2, "");
+        for (int place = sets.size() - 1; place >= 0; place--) {
+            Ledger fresh = new Ledger(stepsBack.remembering(new Memo()), sets);
+            assertThat(asked.verdictOn(sets.get(place))).isEqualTo(fresh.verdictOn(sets.get(place)));
+        }
+        assertThat(asked.verdictNow().orElseThrow().luckChance()).isPositive();
+        assertThatThrownBy(() -> asked.prepare(5, "")).isInstanceOf(Refused.class);
     }
 
     private Tape held(int level, String trials) {
