@@ -74,6 +74,16 @@ describe('the log of a device', () => {
     expect(gone.filter((name) => name.includes('record'))).toHaveLength(20)
   })
 
+  it('keeps many answers in one go, and gives them back by what their names have in common', async () => {
+    const { log } = await device()
+    await log.remember('club', 1)
+    await log.rememberAll(new Map([['drill.a', { id: 'a' }], ['drill.b', { id: 'b' }]]))
+    const drills = await log.recallAll<{ id: string }>('drill.')
+    expect([...drills].map(([name, { data }]) => [name, data.id])).toEqual([['a', 'a'], ['b', 'b']])
+    await log.forget(['drill.a'])
+    expect([...(await log.recallAll('drill.')).keys()]).toEqual(['b'])
+  })
+
   it('is five megabytes at most after 100,000 shots', async () => {
     const { log, clearing: { clearOut } } = await device()
     vi.setSystemTime(NOW)

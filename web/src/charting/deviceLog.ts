@@ -197,6 +197,13 @@ export async function remember(question: string, data: unknown): Promise<void> {
   await (await database()).put('snapshots', { at: Date.now(), data }, question)
 }
 
+/** All of them or none: one by one they would keep a slow device busy for longer than they take to be told. */
+export async function rememberAll(told: Map<string, unknown>): Promise<void> {
+  const tx = (await database()).transaction('snapshots', 'readwrite')
+  const at = Date.now()
+  await Promise.all([...[...told].map(([question, data]) => tx.store.put({ at, data }, question)), tx.done])
+}
+
 /** All that is remembered under names that begin alike, by what follows that. */
 export async function recallAll<T>(beginning: string): Promise<Map<string, { at: number, data: T }>> {
   const range = IDBKeyRange.bound(beginning, `${beginning}\uffff`)

@@ -145,6 +145,11 @@ export async function loadRules() {
       line(): SetLine {
         return JSON.parse(chart.line())
       },
+      judged(): Judged {
+        return JSON.parse(chart.judged())
+      },
+      /** So that the set is judged without a wait as it closes. */
+      prepare: (level: number, track: string) => chart.prepare(level, track),
     }
   }
 
@@ -182,19 +187,6 @@ export async function loadRules() {
   const strokes = (): Record<Sport, string[]> => JSON.parse(rules.strokes())
 
   return { standing, lying, preview, queue, group, groupCall, chart, match, formats, playedTo, cappedAt, wonBy, changing, strokes, tactic }
-}
-
-/** What sets say; loaded behind the first shots, and asked at the end or on a touch. */
-export async function loadJudge() {
-  const judge = await import('@bersaglio/rules')
-  judge.clubDays(JSON.stringify(clubDays()))
-  return {
-    judged: (drill: Drill, history: SetLine[], line: SetLine): Judged =>
-      JSON.parse(judge.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
-    /** So that the next set at this level is judged without a wait as it closes. */
-    prepare: (drill: Drill, history: SetLine[], level: number, track: string) =>
-      judge.prepare(JSON.stringify(drill), JSON.stringify(history), level, track),
-  }
 }
 
 export type LoadedRules = Awaited<ReturnType<typeof loadRules>>

@@ -1,5 +1,5 @@
 import { api, type Drill, type ListedDrill } from '@/shared/api'
-import { forget, recallAll, remember } from './deviceLog'
+import { forget, recallAll, rememberAll } from './deviceLog'
 
 /** Drill versions never change: each is asked for once, and kept on this device as long as the club lists it. */
 const KEY = 'drill.'
@@ -26,12 +26,10 @@ export async function fetchMissing(listed: ListedDrill[]): Promise<void> {
     if (!data) {
       throw new Error('drills cannot be had')
     }
-    for (const [place, drill] of data.entries()) {
-      const name = some[place] ?? ''
-      kept.set(name, drill)
-      // A device without room still shows what it was told.
-      await remember(KEY + name, drill).catch(() => undefined)
-    }
+    const told = new Map(data.map((drill, place) => [some[place] ?? '', drill]))
+    told.forEach((drill, name) => kept.set(name, drill))
+    // A device without room still shows what it was told.
+    await rememberAll(new Map([...told].map(([name, drill]) => [KEY + name, drill]))).catch(() => undefined)
   }
 }
 

@@ -1,5 +1,5 @@
-import { useElementSize } from '@vueuse/core'
-import { computed, type ShallowRef } from 'vue'
+import { useResizeObserver } from '@vueuse/core'
+import { computed, shallowRef, type ShallowRef } from 'vue'
 import type { Area, Standpoint, Surface } from '@/shared/api'
 import { banded } from './closeUp'
 import { isFacing } from './shape'
@@ -54,7 +54,11 @@ export function boxOf(given: Drawn): { x: number, y: number, width: number, heig
 
 /** How a surface, alone or with the half beyond the net, is turned and fitted into its drawing. */
 export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, props: Drawn) {
-  const { width, height } = useElementSize(drawing)
+  // As the browser tells it: of many drawings on one page each would have to lay out the page anew if it were asked.
+  const size = shallowRef<Pick<DOMRectReadOnly, 'width' | 'height'>>({ width: 0, height: 0 })
+  useResizeObserver(drawing, ([seen]) => {
+    size.value = seen?.contentRect ?? size.value
+  })
 
   const facing = computed(() => isFacing(props.surface))
   const upright = computed(() => isUpright(props.surface))
@@ -68,7 +72,7 @@ export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, pr
   /** How this surface compares with the one that strokes, marks and words are sized for. */
   const unit = computed(() => Math.max(box.value.width, box.value.height) / UNIT_SURFACE)
   const viewBox = computed(() => `${box.value.x} ${box.value.y} ${box.value.width} ${box.value.height}`)
-  const pixelsAMetre = computed(() => Math.min(width.value / box.value.width, height.value / box.value.height))
+  const pixelsAMetre = computed(() => Math.min(size.value.width / box.value.width, size.value.height / box.value.height))
   /** Text is sized in metres with the court, but never below what can be read. */
   const textSize = computed(() => Math.max(0.23 * unit.value, pixelsAMetre.value > 0 ? SMALLEST_TEXT / pixelsAMetre.value : 0))
   const turn = computed(() => matrixOf(seenFrom.value, facing.value))

@@ -90,7 +90,7 @@ async function load() {
   void wakeLock.request('screen').catch(() => undefined)
   onCourt.remember(props.player, props.drill, practised.value?.family ?? '')
   if (set.value?.closed) {
-    void hand.judge()
+    hand.judge()
   }
 }
 

@@ -28,7 +28,7 @@ export function actionsOf({ charted: { set }, hand, live, pattern, way, countIs,
     way.value = way.value === one ? 'COURT' : one
   }
   return {
-    log: miss, zone: hand.hitZone, hit, undo: hand.undo, redo: hand.redo, judge: () => void hand.judge(),
+    log: miss, zone: hand.hitZone, hit, undo: hand.undo, redo: hand.redo, judge: hand.judge,
     close: () => void hand.closeOrNext(), turn, callOther: () => hand.callClose(true), callStands: () => hand.callClose(false),
     notHit: () => miss(plain('NOT_HIT')), net: () => miss(plain('NET')), notSeen: () => void hand.logKey(plain('NOT_SEEN')),
     noReach: () => miss(plain('NO_REACH')), void: () => void hand.logKey(plain('VOID')), effect: hand.effect,

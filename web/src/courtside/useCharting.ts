@@ -248,8 +248,8 @@ export function useCharting(charted: Charted, seen: Seen, cue: (cue: Cue) => voi
 
   const unchoose = () => void (chosenId.value = undefined)
 
-  async function judge() {
-    verdict.value = (await charted.says.judged())?.verdict
+  function judge() {
+    verdict.value = charted.says.judged()?.verdict
   }
 
   async function closeOrNext() {
@@ -261,8 +261,8 @@ export function useCharting(charted: Charted, seen: Seen, cue: (cue: Cue) => voi
       seen.ready.value = next()
       return
     }
-    const judged = await charted.says.judged()
-    if (judged && !set.value?.closed) {
+    const judged = charted.says.judged()
+    if (judged) {
       chosenId.value = undefined
       verdict.value = judged.verdict
       settle(charted.entries.close(judged.said), () => t('courtside.closed'))

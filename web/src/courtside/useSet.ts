@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
 import { aboutSets } from '@/charting/deviceLog'
-import { AS_DRAWN, loadJudge, loadRules, type Chart, type FromHere, type Judged, type LoadedRules } from '@/charting/rules'
+import { AS_DRAWN, loadRules, type Chart, type FromHere, type Judged, type LoadedRules } from '@/charting/rules'
 import { useRun, type Body } from '@/charting/useRun'
 import type { Advice, ChartEvent, Drill, PlaceVersion, Player, SetView, Stance, Standpoint } from '@/shared/api'
 import { whenIdle } from '@/shared/idle'
@@ -20,7 +20,6 @@ export function useSet() {
   const place = shallowRef<PlaceVersion>()
   let rules: LoadedRules
   let chart: Chart
-  let judging: ReturnType<typeof loadJudge>
   let player: Player
   let drill: Drill
 
@@ -39,7 +38,6 @@ export function useSet() {
       ...AS_DRAWN, ...given.occasion, hand: player.hand, track: given.track, from: sideOf(given.track) ?? AS_DRAWN.from,
     })
     rules = await loadRules()
-    judging = loadJudge()
     await rung.settle(track())
     await takePen()
     const open = given.run ?? await openHere(rules, given) ?? (given.occasion?.heldAt ? undefined : given.openRun)
@@ -79,10 +77,9 @@ export function useSet() {
   }
 
   async function prepare(id: string) {
-    const judge = await judging
     await whenIdle()
     if (id === run.id() && !set.value?.closed) {
-      judge.prepare(drill, rung.before(id), rung.level.value, track())
+      chart.prepare(rung.level.value, track())
     }
   }
 
@@ -149,10 +146,7 @@ export function useSet() {
     callAfter: (ahead: number) => chart.callAfter(ahead),
     passReport: () => set.value?.passes && chart.passReport(),
     /** What the set says now; nothing before its first entry. */
-    async judged(): Promise<Judged | undefined> {
-      const judge = await judging
-      return set.value ? judge.judged(drill, rung.before(run.id()), chart.line()) : undefined
-    },
+    judged: (): Judged | undefined => set.value && chart.judged(),
   }
 
   /** What is written in it, besides its balls. */

@@ -55,7 +55,8 @@ export const vuetify = createVuetify({
     themes: { light: theme(false, tokens.light), dark: theme(true, tokens.dark) },
   },
   defaults: {
-    global: { ripple: false },
+    // While a list or dialog still moves it takes no touch, and keys go to the one that leaves: they are there at once, or gone.
+    global: { ripple: false, transition: { css: false } },
     VBtn: { rounded: 'md', variant: 'outlined', class: 'plain-words' },
     VTextField: { variant: 'outlined', density: 'comfortable' },
     VSelect: { variant: 'outlined', density: 'comfortable' },

@@ -66,8 +66,6 @@ class MatchesTest {
 
     private static void chooseSport(Page page, String sport) {
         page.getByLabel("Sport").first().click(new Locator.ClickOptions().setForce(true));
-        // Until the list has opened all the way, what is pressed may move from under the pointer.
-        page.locator("[role=option]:focus").waitFor();
         page.getByRole(
                         AriaRole.OPTION,
                         new Page.GetByRoleOptions().setName(sport).setExact(true))

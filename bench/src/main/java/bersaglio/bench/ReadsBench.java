@@ -18,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.IntToLongFunction;
 import java.util.zip.GZIPOutputStream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -34,7 +35,11 @@ final class ReadsBench {
     private static final int MANY = 1_000_000;
     private static final int FEW = 10_000;
     private static final int SHOTS_A_SET = 12;
+    private static final int SETS = MANY / SHOTS_A_SET;
     private static final long TEN_YEARS = 10L * 365 * 24 * 3600 * 1000;
+    /** As many as the old club holds in a day. Both hold them on their last day, so that their sessions are of the same sets. */
+    private static final int SETS_A_DAY = SETS / 10 / 365;
+
     private static final int WARM = 40;
     private static final int ASKED = 100;
 
@@ -76,8 +81,11 @@ final class ReadsBench {
             server.put("/api/players/" + players.get(i), "{\"name\":\"Player %03d\",\"hand\":\"RIGHT\"}".formatted(i));
         }
         int sets = shots / SHOTS_A_SET;
-        RebuildBench.fill(server.owner(), shots, TEN_YEARS / sets, set -> {
-            boolean more = shots == FEW && set >= FIRST_SETS;
+        long apart = TEN_YEARS / sets;
+        IntToLongFunction ago =
+                place -> Math.min(place, SETS_A_DAY) * (TEN_YEARS / SETS) + Math.max(0, place - SETS_A_DAY) * apart;
+        RebuildBench.fill(server.owner(), shots, ago, set -> {
+            boolean more = shots == FEW && set < sets - FIRST_SETS;
             int player = more ? 0 : set % PLAYERS;
             int drill = more ? 0 : (player + set / PLAYERS % DRILLS_A_PLAYER) % families.size();
             return new RebuildBench.Subject(players.get(player), families.get(drill));

@@ -19,6 +19,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.function.IntFunction;
+import java.util.function.IntToLongFunction;
 import javax.sql.DataSource;
 
 /** A long-lived club: a log of a million shots, replayed in a small heap, and what it takes on disc. */
@@ -51,14 +52,15 @@ final class RebuildBench {
 
     /** Writes straight into the log, as a restored copy of it would be. */
     static int fill(DataSource file, UUID player) throws SQLException {
-        return fill(file, SHOTS, 600_000L, set -> new Subject(player, Device.DRILL));
+        return fill(file, SHOTS, place -> place * 600_000L, set -> new Subject(player, Device.DRILL));
     }
 
     /** Whose a set is, and what it is of. */
     record Subject(UUID player, String drill) {}
 
-    /** @param apart from set to set, in milliseconds */
-    static int fill(DataSource file, int shots, long apart, IntFunction<Subject> subjects) throws SQLException {
+    /** @param ago how long before now a set was held, in milliseconds; the last one is 1 */
+    static int fill(DataSource file, int shots, IntToLongFunction ago, IntFunction<Subject> subjects)
+            throws SQLException {
         Random random = new Random(1);
         int events = 0;
         try (Connection connection = file.getConnection();
@@ -88,7 +90,7 @@ final class RebuildBench {
                 Subject subject = subjects.apply(set);
                 for (int i = 0; i < SHOTS_A_SET + 2; i++) {
                     String kind = i == 0 ? "set.opened" : i <= SHOTS_A_SET ? "shot.landed" : "set.closed";
-                    long wall = LAST - (shots / SHOTS_A_SET - set) * apart + i * 9000L;
+                    long wall = LAST - ago.applyAsLong(shots / SHOTS_A_SET - set) + i * 9000L;
                     event.setObject(1, UuidCreator.getTimeOrderedEpoch());
                     event.setObject(2, sessionId);
                     event.setLong(3, ++position);

@@ -4,23 +4,29 @@ import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Deciding;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.Prompting;
+import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.Verdict;
 import bersaglio.wire.Fields;
 import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.AdviceViewFormat;
 import bersaglio.wire.format.LyingViewFormat;
 import bersaglio.wire.format.PassReportViewFormat;
+import bersaglio.wire.format.SaidFormat;
 import bersaglio.wire.format.SetLineFormat;
 import bersaglio.wire.format.SetViewFormat;
+import bersaglio.wire.format.VerdictViewFormat;
 import bersaglio.wire.view.AdviceView;
 import bersaglio.wire.view.LyingView;
 import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
+import bersaglio.wire.view.VerdictView;
 import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -139,6 +145,21 @@ public final class Chart {
                                 PassReportView.of(now.played().passes().report(), pattern))
                         .toString())
                 .orElse("");
+    }
+
+    /** See {@link Ledger#prepare}: the set is judged sooner when it closes. */
+    @JSExport
+    public void prepare(int level, String track) {
+        ledger.prepare(level, track);
+    }
+
+    /** The {@code verdict} on the set, where there is a trial to judge, and what is to be {@code said} when it closes now. */
+    @JSExport
+    public String judged() {
+        Optional<Verdict> verdict = ledger.verdictOn(charted().asResult());
+        JsonObject answer = Json.object();
+        verdict.ifPresent(given -> answer.add("verdict", VerdictViewFormat.encode(VerdictView.of(given))));
+        return answer.add("said", SaidFormat.encode(Said.of(verdict))).toString();
     }
 
     /** The set as a line of the player's ledger. */

@@ -187,18 +187,6 @@ public final class Face {
         return Targets.preview(target, ring, conditions, places);
     }
 
-    /** See {@link Judge}. */
-    @JSExport
-    public static void prepare(String drill, String history, int level, String track) {
-        Judge.prepare(drill, history, level, track);
-    }
-
-    /** See {@link Judge}. */
-    @JSExport
-    public static String judge(String drill, String history, String set) {
-        return Judge.judge(drill, history, set);
-    }
-
     /** See {@link Drafting}. */
     @JSExport
     public static String changed(String target, int zone, String change) {

@@ -252,9 +252,7 @@ class TwinTest {
         return Json.object()
                 .add("set", Json.parse(chart.set()))
                 .add("spliced", Json.parse(chart.set()).asObject().get("shots"))
-                .add(
-                        "judged",
-                        Json.parse(Judge.judge(DrillCodec.encode(drill).toString(), history.toString(), chart.line())))
+                .add("judged", Json.parse(chart.judged()))
                 .add("line", Json.parse(chart.line()))
                 .add(
                         "standing",

@@ -12,12 +12,12 @@ const answers = JSON.parse(readFileSync(casesFile, 'utf8')).map(({ drill, histor
     const seen = JSON.parse(chart.append(JSON.stringify(event)))
     shots = seen.problem ? shots : [...shots.slice(0, seen.fromShot), ...seen.set.shots]
   }
-  rules.prepare(JSON.stringify(drill), JSON.stringify(history), 1, '')
+  chart.prepare(1, '')
   const line = read(chart.line())
   return {
     set: read(chart.set()),
     spliced: shots,
-    judged: read(rules.judge(JSON.stringify(drill), JSON.stringify(history), JSON.stringify(line))),
+    judged: read(chart.judged()),
     line,
     standing: read(rules.standing(JSON.stringify(drill), JSON.stringify(history), JSON.stringify([line]), player, '', 2)),
     fromHere: read(chart.fromHere()),

@@ -178,17 +178,6 @@ public final class Ledger {
                 set.played().count());
     }
 
-    /** What is said of a set as it closes, to be kept with it. */
-    public Said closing(SetResult set) {
-        return verdictOn(set)
-                .map(verdict -> new Said(
-                        verdict.advice().call(),
-                        verdict.advice().code(),
-                        verdict.advice().figures(),
-                        Rules.NUMBER))
-                .orElse(new Said(Advice.Call.STAY, "set.empty", List.of(), Rules.NUMBER));
-    }
-
     /** What the rule says now of the player's standing, from the last set held at the present level. */
     public Optional<Verdict> verdictNow() {
         History history = historyAt(level());

@@ -39,6 +39,7 @@ import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -126,17 +127,28 @@ class ResultStore implements Results {
 
     @Override
     public List<Noted> notedBy(UUID player) {
-        return jdbc.sql(
-                        """
+        return noted("", query -> query.param("player", player));
+    }
+
+    @Override
+    public List<Noted> notedOn(UUID player, String drill, String track) {
+        return noted(
+                "and held.player = :player and held.drill = :drill and held.track = :track",
+                query -> query.param("player", player).param("drill", drill).param("track", track));
+    }
+
+    private List<Noted> noted(String where, UnaryOperator<JdbcClient.StatementSpec> given) {
+        return given.apply(jdbc.sql(
+                                """
                         select held.drill, held.track, held.level, held.laid, noted.notes, sum(noted.hits), sum(noted.shots)
                         from noted_result as noted join set_result as held
                             on held.generation = noted.generation and held.run = noted.run
                         where noted.generation = :generation and noted.player = :player
-                            and held.closed and not held.struck
+                            and held.closed and not held.struck %s
                         group by held.drill, held.track, held.level, held.laid, noted.notes
-                        """)
-                .param("generation", generations.present())
-                .param("player", player)
+                        """
+                                        .formatted(where))
+                        .param("generation", generations.present()))
                 .query((row, number) -> new Noted(
                         row.getString(1),
                         row.getString(2),

@@ -32,6 +32,9 @@ public interface Results {
     /** Shots of a player that count and on which something is marked. */
     List<Noted> notedBy(UUID player);
 
+    /** The same of one drill version alone. */
+    List<Noted> notedOn(UUID player, String drill, String track);
+
     /** How many sets were held, and the last of them when. */
     record Held(int sets, long last) {
         public static final Held NOTHING = new Held(0, 0);

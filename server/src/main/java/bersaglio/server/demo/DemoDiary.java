@@ -306,7 +306,7 @@ final class DemoDiary {
 
     private Said close() {
         now += 4 * BALL;
-        Said said = new Ledger(drill, held).closing(replay().asResult());
+        Said said = Said.of(new Ledger(drill, held).verdictOn(replay().asResult()));
         add(new SharedEvent.SetClosed(said));
         return said;
     }

@@ -96,7 +96,8 @@ class RecordController {
         int from = Math.max(0, to - SETS_A_PAGE);
         List<SetReading> readings = ledger.readings(from, to);
         OptionalInt toMove = ledger.setsToMove();
-        List<Results.Noted> noted = version.design().unit().balls() == 1 ? results.notedBy(player) : List.of();
+        List<Results.Noted> noted =
+                version.design().unit().balls() == 1 ? results.notedOn(player, drill, track) : List.of();
         List<SetResult> moved = ledger.moved();
         return new RecordView(
                 drill,
@@ -112,7 +113,7 @@ class RecordController {
                         .map(SetLine::of)
                         .toList(),
                 ledger.rates().stream()
-                        .map(rate -> LevelRateView.of(rate, netClips(drill, track, rate, noted)))
+                        .map(rate -> LevelRateView.of(rate, netClips(rate, noted)))
                         .toList(),
                 ledger.broke(ledger.level()).entrySet().stream()
                         .map(one -> new BrokeView(one.getKey(), one.getValue()))
@@ -132,12 +133,9 @@ class RecordController {
     }
 
     /** Net clips at a level; a unit of several balls is not one shot, so that none of its shots can be left out. */
-    private static Tally netClips(String drill, String track, LevelRate rate, List<Results.Noted> noted) {
+    private static Tally netClips(LevelRate rate, List<Results.Noted> noted) {
         return NotedShots.netClips(noted.stream()
-                .filter(one -> one.drill().equals(drill)
-                        && one.track().equals(track)
-                        && one.level() == rate.level()
-                        && one.laid().equals(rate.laid()))
+                .filter(one -> one.level() == rate.level() && one.laid().equals(rate.laid()))
                 .map(Results.Noted::shots)
                 .toList());
     }
