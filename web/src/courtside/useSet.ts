@@ -20,6 +20,8 @@ export function useSet() {
   const place = shallowRef<PlaceVersion>()
   let rules: LoadedRules
   let chart: Chart
+  /** The chart whose close has been gone through beforehand. */
+  let gone: Chart | undefined
   let player: Player
   let drill: Drill
 
@@ -72,14 +74,21 @@ export function useSet() {
       conditions.lie()
     }
     if (anew) {
-      void prepare(run.id())
+      void prepare(run.id(), () => chart.prepare(rung.level.value, track()))
+    }
+    if (seen?.shots.length && chart !== gone) {
+      gone = chart
+      void prepare(run.id(), () => chart.judged(), () => chart.passReport())
     }
   }
 
-  async function prepare(id: string) {
-    await whenIdle()
-    if (id === run.id() && !set.value?.closed) {
-      chart.prepare(rung.level.value, track())
+  /** What a close asks for is gone through once beforehand, while the coach looks elsewhere, so that the close does not wait. */
+  async function prepare(id: string, ...parts: (() => unknown)[]) {
+    for (const part of parts) {
+      await whenIdle()
+      if (id === run.id() && !set.value?.closed) {
+        part()
+      }
     }
   }
 
