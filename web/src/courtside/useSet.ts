@@ -21,7 +21,7 @@ export function useSet() {
   let rules: LoadedRules
   let chart: Chart
   /** The chart whose close has been gone through beforehand. */
-  let gone: Chart | undefined
+  let rehearsed: Chart | undefined
   let player: Player
   let drill: Drill
 
@@ -76,8 +76,8 @@ export function useSet() {
     if (anew) {
       void prepare(run.id(), () => chart.prepare(rung.level.value, track()))
     }
-    if (seen?.shots.length && chart !== gone) {
-      gone = chart
+    if (seen?.shots.length && chart !== rehearsed) {
+      rehearsed = chart
       void prepare(run.id(), () => chart.judged(), () => chart.passReport())
     }
   }
