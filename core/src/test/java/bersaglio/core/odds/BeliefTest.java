@@ -26,7 +26,18 @@ class BeliefTest {
                     - LogBeta.value(otherHits, otherMisses));
         }
         assertThat(new Belief(hits, misses).chanceAbove(new Belief(otherHits, otherMisses)))
-                .isCloseTo(exact, within(2e-4));
+                .isCloseTo(exact, within(1e-5));
+    }
+
+    /** Who missed once at most: the chance to be above is what the power of the other's rate lacks of 1. */
+    @Property(tries = 200)
+    void soItIsOfWhoHardlyEverMisses(
+            @ForAll @IntRange(min = 1, max = 5000) int hits,
+            @ForAll @DoubleRange(min = 0.5, max = 400) double otherHits,
+            @ForAll @DoubleRange(min = 0.5, max = 400) double otherMisses) {
+        double power = Math.exp(LogBeta.value(otherHits + hits, otherMisses) - LogBeta.value(otherHits, otherMisses));
+        assertThat(new Belief(hits, 1).chanceAbove(new Belief(otherHits, otherMisses)))
+                .isCloseTo(1 - power, within(1e-5));
     }
 
     @Property(tries = 200)
