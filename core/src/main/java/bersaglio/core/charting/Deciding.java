@@ -27,6 +27,6 @@ public final class Deciding {
         History now = before.with(sofar);
         boolean open =
                 level.advance().advise(level, now.attempts(), now.before()).call() == Advice.Call.STAY;
-        return open ? Optional.empty() : Optional.of(drill.advise(level.number(), now.attempts(), now.before()));
+        return open ? Optional.empty() : Optional.of(now.advice(drill, level.number()));
     }
 }

@@ -1,5 +1,8 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Following;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.ArrayDeque;
@@ -8,6 +11,8 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** One player's sets on one track of a drill, taken one after the other: where the player stands, and what bears on what comes. */
 final class Going {
@@ -16,7 +21,33 @@ final class Going {
     private static final int SETS_LOOKED_AT = 6;
 
     /** Sets at one level, laid alike, and neighbouring balls of those before them. */
-    private record Held(List<Attempt> attempts, Neighbours before) {}
+    private static final class Held {
+
+        private final List<Attempt> attempts = new ArrayList<>();
+        private final Neighbours before;
+        private @Nullable Following rules;
+        private int asked;
+
+        Held(Neighbours before) {
+            this.before = before;
+        }
+
+        History history() {
+            return new History(attempts, before);
+        }
+
+        /** What the rules say after the last of them; each is gone through once, unless they are very many. */
+        Advice advice(Drill drill, int level) {
+            if (attempts.size() > History.MOST_SETS) {
+                return history().advice(drill, level);
+            }
+            Following following = rules == null ? drill.following(level, before) : rules;
+            attempts.subList(asked, attempts.size()).forEach(following::take);
+            asked = attempts.size();
+            rules = following;
+            return following.advice();
+        }
+    }
 
     private final Map<String, Held> held = new HashMap<>();
     private final Deque<String> last = new ArrayDeque<>();
@@ -34,7 +65,7 @@ final class Going {
 
     History at(int asked, String laid) {
         Held known = held.get(key(asked, laid));
-        return known == null ? new History(List.of(), seen()) : new History(known.attempts(), known.before());
+        return known == null ? new History(List.of(), seen()) : known.history();
     }
 
     private static String key(int level, String laid) {
@@ -50,17 +81,47 @@ final class Going {
     }
 
     void take(SetResult set) {
-        Attempt attempt = days.on(set.attempt());
-        if (set.counts() && set.accepted() && !attempt.trials().isEmpty()) {
-            held.computeIfAbsent(
-                            key(set.rung().level(), set.rung().laid()), first -> new Held(new ArrayList<>(), seen()))
-                    .attempts()
-                    .add(attempt);
-            last.add(attempt.trials());
-            if (last.size() > SETS_LOOKED_AT) {
-                last.remove();
-            }
+        if (bearsOnOthers(set)) {
+            add(set);
         }
+        move(set);
+    }
+
+    /** Takes a set, and says how it reads with those before it. */
+    SetReading read(Drill drill, SetResult set) {
+        int levelThen = level;
+        Optional<Advice> advice = set.attempt().trials().isEmpty() ? Optional.empty() : Optional.of(advice(drill, set));
+        move(set);
+        return new SetReading(set, set.attempt().standing(), levelThen, advice);
+    }
+
+    private Advice advice(Drill drill, SetResult set) {
+        if (bearsOnOthers(set)) {
+            return add(set).advice(drill, set.rung().level());
+        }
+        return set.accepted()
+                ? at(set.rung().level(), set.rung().laid())
+                        .with(days.on(set.attempt()))
+                        .advice(drill, set.rung().level())
+                : Advice.notAccepted();
+    }
+
+    private static boolean bearsOnOthers(SetResult set) {
+        return set.counts() && set.accepted() && !set.attempt().trials().isEmpty();
+    }
+
+    private Held add(SetResult set) {
+        Attempt attempt = days.on(set.attempt());
+        Held alike = held.computeIfAbsent(key(set.rung().level(), set.rung().laid()), first -> new Held(seen()));
+        alike.attempts.add(attempt);
+        last.add(attempt.trials());
+        if (last.size() > SETS_LOOKED_AT) {
+            last.remove();
+        }
+        return alike;
+    }
+
+    private void move(SetResult set) {
         if (set.closing().move().isPresent()) {
             level = set.closing().move().get().to();
             held.keySet().removeIf(key -> key.startsWith(level + " "));

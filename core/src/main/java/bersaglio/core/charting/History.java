@@ -1,5 +1,7 @@
 package bersaglio.core.charting;
 
+import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.ArrayList;
@@ -13,11 +15,16 @@ import java.util.List;
  */
 record History(List<Attempt> attempts, Neighbours before) {
 
-    private static final int MOST_SETS = 200;
+    static final int MOST_SETS = 200;
 
     History {
         int from = Math.max(0, attempts.size() - MOST_SETS);
         attempts = List.copyOf(attempts.subList(from, attempts.size()));
+    }
+
+    /** What the rules say after the last of them. */
+    Advice advice(Drill drill, int level) {
+        return drill.advise(level, attempts, before);
     }
 
     History with(Attempt next) {

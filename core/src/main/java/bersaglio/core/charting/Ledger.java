@@ -133,12 +133,6 @@ public final class Ledger {
         return set.accepted() ? verdict : verdict.with(Advice.notAccepted());
     }
 
-    private Advice advised(SetResult set, History history) {
-        return set.accepted()
-                ? drill.advise(set.rung().level(), history.attempts(), history.before())
-                : Advice.notAccepted();
-    }
-
     private Verdict verdict(int level, History history) {
         return Verdict.of(drill, level, history.attempts(), history.before());
     }
@@ -205,7 +199,7 @@ public final class Ledger {
         long last = held == 0 ? 0 : history.attempts().get(held - 1).heldAt();
         for (int more = 1; more <= MOST_SETS_AHEAD; more++) {
             history = history.with(Attempt.perfect(drill.level(level).goal(), last + more * Attempt.DAY));
-            Advice advice = drill.advise(level, history.attempts(), history.before());
+            Advice advice = history.advice(drill, level);
             if (advice.call() == Advice.Call.MOVE_UP) {
                 return OptionalInt.of(more);
             }
@@ -226,20 +220,28 @@ public final class Ledger {
         for (int place = 0; place < to; place++) {
             SetResult set = sets.get(place);
             Going going = tracks.computeIfAbsent(set.rung().track(), track -> new Going(start, days));
-            if (place >= from) {
-                readings.add(reading(set, going));
+            if (place < from) {
+                going.take(set);
+            } else {
+                readings.add(going.read(drill, set));
             }
-            going.take(set);
         }
         return readings;
     }
 
-    private SetReading reading(SetResult set, Going going) {
-        Optional<Advice> advice = set.attempt().trials().isEmpty()
-                ? Optional.empty()
-                : Optional.of(advised(
-                        set, going.at(set.rung().level(), set.rung().laid()).with(days.on(set.attempt()))));
-        return new SetReading(set, set.attempt().standing(), going.level(), advice);
+    /** How the player goes about the drill. */
+    public Habits habits() {
+        return Habits.of(sets, days);
+    }
+
+    /** The sets that count of a level laid as drawn, whenever they were held. */
+    public List<Attempt> asDrawnAt(int level) {
+        return sets.stream()
+                .filter(set -> set.counts()
+                        && set.rung().level() == level
+                        && set.rung().laid().isEmpty())
+                .map(SetResult::attempt)
+                .toList();
     }
 
     /** Sets that count after which the level was another, in their order. */

@@ -76,7 +76,7 @@ public record Reached(
     }
 
     private static Says says(Drill drill, int level, History history, double targetRate) {
-        Advice advice = drill.advise(level, history.attempts(), history.before());
+        Advice advice = history.advice(drill, level);
         boolean stays = advice.call() == Advice.Call.STAY;
         return new Says(advice, stays ? Growth.of(history.attempts(), targetRate) : Optional.empty());
     }

@@ -24,6 +24,11 @@ public sealed interface AdvanceRule
         return advise(level, attempts, Neighbours.NONE);
     }
 
+    /** The same, asked of one set after the other. */
+    default Following following(Level level, Neighbours before) {
+        return Following.anew(this, level, before);
+    }
+
     /** How it is asked at a level. */
     Asking asking(Level level);
 

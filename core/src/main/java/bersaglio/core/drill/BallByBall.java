@@ -51,18 +51,18 @@ public record BallByBall(double gap, double up, double down) implements AdvanceR
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
-        RatioExaminer asked = new RatioExaminer(test(level), true, Streaks.after(before));
-        Advice.Call call = Advice.Call.STAY;
-        for (Attempt attempt : attempts) {
-            call = asked.set(attempt);
-        }
+        return following(level, before).after(attempts);
+    }
+
+    @Override
+    public Following following(Level level, Neighbours before) {
         double target = level.targetRate();
-        Figure[] figures = asked.figures(below(target, gap), above(target, gap));
-        return switch (call) {
+        RatioExaminer asked = new RatioExaminer(test(level), true, Streaks.after(before));
+        return asked.following(below(target, gap), above(target, gap), (call, figures) -> switch (call) {
             case MOVE_UP -> Advice.moveUp("balls.up", figures);
             case STEP_BACK -> Advice.stepBack(level.number() - 1, "balls.back", figures);
             case STAY -> Advice.stay("balls.stay", figures);
-        };
+        });
     }
 
     @Override

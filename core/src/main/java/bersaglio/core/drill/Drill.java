@@ -126,7 +126,15 @@ public record Drill(
 
     /** What the level's rule says after the last of these sets; from the top rung nobody moves up, from the first nobody down. */
     public Advice advise(int level, List<Attempt> attempts, Neighbours before) {
-        Advice advice = level(level).advise(attempts, before);
+        return within(level, level(level).advise(attempts, before));
+    }
+
+    /** The same of one set after the other. */
+    public Following following(int level, Neighbours before) {
+        return level(level).following(before).saying(advice -> within(level, advice));
+    }
+
+    private Advice within(int level, Advice advice) {
         if (isTop(level) && advice.call() == Advice.Call.MOVE_UP) {
             return new Advice(Advice.Call.STAY, "top.reached", advice.figures());
         }

@@ -21,6 +21,7 @@ import bersaglio.core.target.Patch;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import bersaglio.core.target.Zone;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -300,15 +301,34 @@ public record Level(
         return exact.length == trying.sets() ? new Passing(exact, 0) : Played.of(this, trying, balls);
     }
 
-    /** What the rules of this level say after the last of these sets; a test is held to compare, and moves nobody. */
+    /** What the rules of this level say after the last of these sets. */
     Advice advise(List<Attempt> attempts, Neighbours before) {
-        if (goal.onlyCompares()) {
-            Tally held = attempts.get(attempts.size() - 1).tally();
-            return Advice.stay("test.held", new Figure("hits", held.hits()), new Figure("trials", held.trials()));
-        }
-        Advice up = advance.advise(this, attempts, before);
-        return up.call() == Advice.Call.STAY
-                ? retreat.advise(this, attempts, before).orElse(up)
-                : up;
+        return following(before).after(attempts);
+    }
+
+    /** What the rules of this level say of one set after the other; a test is held to compare, and moves nobody. */
+    Following following(Neighbours before) {
+        Following up = advance.following(this, before);
+        List<Attempt> taken = new ArrayList<>();
+        return new Following() {
+            @Override
+            public void take(Attempt next) {
+                up.take(next);
+                taken.add(next);
+            }
+
+            @Override
+            public Advice advice() {
+                if (goal.onlyCompares()) {
+                    Tally held = taken.get(taken.size() - 1).tally();
+                    return Advice.stay(
+                            "test.held", new Figure("hits", held.hits()), new Figure("trials", held.trials()));
+                }
+                Advice moves = up.advice();
+                return moves.call() == Advice.Call.STAY
+                        ? retreat.advise(Level.this, taken, before).orElse(moves)
+                        : moves;
+            }
+        };
     }
 }

@@ -1,7 +1,9 @@
 package bersaglio.core.drill;
 
+import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.RatioTest;
+import java.util.function.BiFunction;
 
 /** Asks a sequential test: after each ball, or only as each set closes. A set has one decision at most; it starts afresh then. */
 final class RatioExaminer extends Examiner {
@@ -50,12 +52,20 @@ final class RatioExaminer extends Examiner {
     }
 
     private void decide() {
-        call = switch (test.decide(ratio())) {
+        call = switch (decided()) {
             case UP -> Advice.Call.MOVE_UP;
             case DOWN -> Advice.Call.STEP_BACK;
             case OPEN -> Advice.Call.STAY;
         };
         decidedAfter = ballsOfSet;
+    }
+
+    /** No ball is worth more than 1, so that what is open for whole balls is open for these. */
+    private RatioTest.End decided() {
+        double ofWholeBalls = test.ratio(hits, misses);
+        return test.decide(ofWholeBalls) == RatioTest.End.OPEN
+                ? RatioTest.End.OPEN
+                : test.decide(ofWholeBalls * streaks.worth());
     }
 
     @Override
@@ -73,8 +83,23 @@ final class RatioExaminer extends Examiner {
         return test.ratio(hits, misses) * streaks.worth();
     }
 
+    /** @param says what the rule makes of what the test comes to */
+    Following following(double notReady, double ready, BiFunction<Advice.Call, Figure[], Advice> says) {
+        return new Following() {
+            @Override
+            public void take(Attempt next) {
+                set(next);
+            }
+
+            @Override
+            public Advice advice() {
+                return says.apply(call, figures(notReady, ready));
+            }
+        };
+    }
+
     /** What it has seen since it began, and how far that goes. */
-    Figure[] figures(double notReady, double ready) {
+    private Figure[] figures(double notReady, double ready) {
         return new Figure[] {
             new Figure("hits", hits),
             new Figure("trials", hits + misses),

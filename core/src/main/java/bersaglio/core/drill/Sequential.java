@@ -50,17 +50,17 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
+        return following(level, before).after(attempts);
+    }
+
+    @Override
+    public Following following(Level level, Neighbours before) {
         RatioExaminer asked = new RatioExaminer(test(), false, Streaks.after(before));
-        Advice.Call call = Advice.Call.STAY;
-        for (Attempt attempt : attempts) {
-            call = asked.set(attempt);
-        }
-        Figure[] figures = asked.figures(notReady, ready);
-        return switch (call) {
+        return asked.following(notReady, ready, (call, figures) -> switch (call) {
             case MOVE_UP -> Advice.moveUp("sequential.up", figures);
             case STEP_BACK -> Advice.stepBack(level.number() - 1, "sequential.back", figures);
             case STAY -> Advice.stay("sequential.stay", figures);
-        };
+        });
     }
 
     @Override

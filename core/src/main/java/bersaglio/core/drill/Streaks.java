@@ -6,13 +6,11 @@ import bersaglio.core.odds.Neighbours;
 final class Streaks {
 
     private final boolean watched;
-    private Neighbours seen;
-    private boolean any;
-    private boolean before;
+    private final Neighbours.Count seen;
 
-    private Streaks(boolean watched, Neighbours seen) {
+    private Streaks(boolean watched, Neighbours before) {
         this.watched = watched;
-        this.seen = seen;
+        seen = new Neighbours.Count(before);
     }
 
     static Streaks after(Neighbours before) {
@@ -25,19 +23,16 @@ final class Streaks {
     }
 
     void ball(boolean hit) {
-        if (any && watched) {
-            seen = seen.plus(before, hit);
+        if (watched) {
+            seen.ball(hit);
         }
-        any = true;
-        before = hit;
     }
 
-    /** The first ball of a set has none before it. */
     void close() {
-        any = false;
+        seen.nextSet();
     }
 
     double worth() {
-        return seen.worth();
+        return seen.all().worth();
     }
 }

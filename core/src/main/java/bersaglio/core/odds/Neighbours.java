@@ -30,18 +30,52 @@ public record Neighbours(int hitsAfterHit, int afterHit, int hitsAfterMiss, int 
 
     /** @param trials of one set, {@code 1} for a hit and {@code 0} for any other */
     public Neighbours plus(String trials) {
-        Neighbours all = this;
-        for (int i = 1; i < trials.length(); i++) {
-            all = all.plus(trials.charAt(i - 1) == '1', trials.charAt(i) == '1');
+        Count count = new Count(this);
+        for (int i = 0; i < trials.length(); i++) {
+            count.ball(trials.charAt(i) == '1');
         }
-        return all;
+        return count.all();
     }
 
-    public Neighbours plus(boolean before, boolean hit) {
-        int one = hit ? 1 : 0;
-        return before
-                ? new Neighbours(hitsAfterHit + one, afterHit + 1, hitsAfterMiss, afterMiss)
-                : new Neighbours(hitsAfterHit, afterHit, hitsAfterMiss + one, afterMiss + 1);
+    /** Balls as they come, of one set after the other. */
+    public static final class Count {
+
+        private int hitsAfterHit;
+        private int afterHit;
+        private int hitsAfterMiss;
+        private int afterMiss;
+        private boolean isFirst = true;
+        private boolean before;
+
+        public Count(Neighbours seen) {
+            hitsAfterHit = seen.hitsAfterHit;
+            afterHit = seen.afterHit;
+            hitsAfterMiss = seen.hitsAfterMiss;
+            afterMiss = seen.afterMiss;
+        }
+
+        public void ball(boolean hit) {
+            int one = hit ? 1 : 0;
+            if (isFirst) {
+                isFirst = false;
+            } else if (before) {
+                hitsAfterHit += one;
+                afterHit++;
+            } else {
+                hitsAfterMiss += one;
+                afterMiss++;
+            }
+            before = hit;
+        }
+
+        /** The first ball of a set has none before it. */
+        public void nextSet() {
+            isFirst = true;
+        }
+
+        public Neighbours all() {
+            return new Neighbours(hitsAfterHit, afterHit, hitsAfterMiss, afterMiss);
+        }
     }
 
     /** How much likelier a hit is after a hit than after a miss, as far as so few pairs can tell; at least 0. */
