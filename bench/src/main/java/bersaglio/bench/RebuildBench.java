@@ -80,7 +80,8 @@ final class RebuildBench {
                     sessionId = UuidCreator.getTimeOrderedEpoch();
                     position = 0;
                     session.setObject(1, sessionId);
-                    session.setLong(2, (long) SETS_A_SESSION * (SHOTS_A_SET + 2) + 1);
+                    int held = Math.min(SETS_A_SESSION, shots / SHOTS_A_SET - set);
+                    session.setLong(2, (long) held * (SHOTS_A_SET + 2) + 1);
                     session.executeUpdate();
                 }
                 UUID runId = UuidCreator.getTimeOrderedEpoch();

@@ -19,9 +19,11 @@ import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.SetView;
 import bersaglio.wire.view.VerdictView;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
 /** The page's codec and the server's serialiser write the same of every result. */
@@ -57,7 +59,18 @@ class ViewsTest {
                                 .ifPresent(verdict -> assertSame(
                                         VerdictViewFormat.encode(verdict).toString(), verdict));
                         assertThat(ResultCodec.decodeLine(Fields.read(line.toString())))
-                                .isEqualTo(result);
+                                .isEqualTo(result.saying(Optional.empty()));
+                    });
+            server.get("/api/players/" + id + "/record?drill=" + Device.DRILL)
+                    .get("sets")
+                    .forEach(reading -> {
+                        JsonNode line = reading.get("set");
+                        UUID run = UUID.fromString(line.get("run").asString());
+                        assertThat(ResultCodec.decodeLine(Fields.read(line.toString())))
+                                .isEqualTo(SetChart.replay(
+                                                drills,
+                                                server.bean(Charting.class).eventsOf(run))
+                                        .asResult());
                     });
         });
     }

@@ -10,23 +10,44 @@ import bersaglio.core.drill.Advice;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.wire.format.LevelMoveFormat;
+import bersaglio.wire.format.SetDetailsViewFormat;
+import bersaglio.wire.view.SetDetailsView;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 
 /** Results as a page hands them back. */
 public final class ResultCodec {
 
+    /** Of a set that leaves nothing behind. */
+    private static final JsonObject USUAL = SetDetailsViewFormat.encode(SetDetailsView.of(SetDetails.NONE));
+
     private ResultCodec() {}
+
+    /** Without what is usual: there are as many of these as sets. */
+    public static JsonObject briefly(SetDetails details) {
+        JsonObject brief = Json.object();
+        SetDetailsViewFormat.encode(SetDetailsView.of(details)).forEach(member -> {
+            if (!member.getValue().equals(USUAL.get(member.getName()))) {
+                brief.add(member.getName(), member.getValue());
+            }
+        });
+        return brief;
+    }
 
     public static SetDetails details(Fields details) {
         return new SetDetails(
-                details.counts("brokeAt"),
+                details.has("brokeAt") ? details.counts("brokeAt") : List.of(),
                 details.has("called") ? OptionalInt.of(details.count("called")) : OptionalInt.empty(),
-                details.texts("partners"),
-                details.flag("enteredLater"),
-                details.flag("moved"),
-                details.count("corrected"),
-                details.has("gaps") ? new Rhythm(details.count("gaps"), details.whole("gapMillis")) : Rhythm.NONE);
+                details.has("partners") ? details.texts("partners") : List.of(),
+                details.has("enteredLater") && details.flag("enteredLater"),
+                details.has("moved") && details.flag("moved"),
+                details.has("corrected") ? details.count("corrected") : 0,
+                details.has("gaps")
+                        ? new Rhythm(details.count("gaps"), details.has("gapMillis") ? details.whole("gapMillis") : 0)
+                        : Rhythm.NONE);
     }
 
     public static SetResult decodeLine(Fields line) {

@@ -65,6 +65,20 @@ class ResultCodecTest {
         assertThat(sentAndRead(decided)).isEqualTo(decided);
     }
 
+    @Test
+    void whatIsUsualOfASetIsNotWrittenAndReadAllTheSame() {
+        SetDetails usual =
+                new SetDetails(List.of(), OptionalInt.empty(), List.of(), false, false, 0, new Rhythm(11, 99_000));
+        assertThat(ResultCodec.briefly(usual)).hasToString("{\"gaps\":11,\"gapMillis\":99000}");
+        assertThat(ResultCodec.briefly(SetDetails.NONE)).hasToString("{}");
+        SetDetails calledNone =
+                new SetDetails(List.of(), OptionalInt.of(0), List.of(), false, false, 0, new Rhythm(1, 0));
+        for (SetDetails details : List.of(usual, calledNone, SetDetails.NONE, CHARTED.details())) {
+            Fields kept = Fields.read(ResultCodec.briefly(details).toString());
+            assertThat(ResultCodec.details(kept)).isEqualTo(details);
+        }
+    }
+
     private static SetResult sentAndRead(SetResult result) {
         String text = SetLineFormat.encode(SetLine.of(result)).toString();
         return ResultCodec.decodeLine(Fields.of("", Json.parse(text)));

@@ -11,4 +11,10 @@ import java.util.Optional;
  *                  charted at another one, it rests on a set that was changed since
  * @param advice    what the rules say of it now, which need not be what was said when it closed
  */
-public record SetReading(SetResult set, Standing standing, int levelThen, Optional<Advice> advice) {}
+public record SetReading(SetResult set, Standing standing, int levelThen, Optional<Advice> advice) {
+
+    /** With what was said when it closed. */
+    public SetReading saying(Optional<Said> said) {
+        return new SetReading(set.saying(said), standing, levelThen, advice);
+    }
+}

@@ -2,6 +2,7 @@ package bersaglio.core.charting;
 
 import bersaglio.core.goal.Attempt;
 import java.util.Comparator;
+import java.util.Optional;
 
 /**
  * One set in a player's ledger.
@@ -24,6 +25,12 @@ public record SetResult(
     /** Sets are ordered by when they were held, ties by run. */
     public static final Comparator<SetResult> AS_HELD =
             Comparator.comparingLong(SetResult::heldAt).thenComparing(SetResult::run);
+
+    /** With what was said when it closed. */
+    public SetResult saying(Optional<Said> said) {
+        Closing other = new Closing(closing.closed(), said, closing.move());
+        return new SetResult(run, player, rung, heldAt, attempt, accepted, notSeen, struck, other, details);
+    }
 
     /** Whether the set bears on the player's record. */
     public boolean counts() {

@@ -1,7 +1,6 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ClubDays;
-import bersaglio.core.charting.Habits;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
@@ -27,11 +26,6 @@ public class Ledgers {
     /** @param track wing, hand or side, where the drill keeps them apart */
     public Ledger of(UUID player, Drill drill, String track) {
         return new Ledger(drill, results.setsOf(player, drill.id()), startOn(player, drill, track), days).on(track);
-    }
-
-    /** How a player goes about a drill, by the own log. */
-    public Habits habits(UUID player, Drill drill, String track) {
-        return Habits.of(of(player, drill, track).sets(), days);
     }
 
     public int startOn(UUID player, Drill drill, String track) {

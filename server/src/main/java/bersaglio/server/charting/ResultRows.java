@@ -15,10 +15,9 @@ import bersaglio.core.shot.Note;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Role;
 import bersaglio.core.shot.Shot;
+import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.LevelMoveFormat;
 import bersaglio.wire.format.SaidFormat;
-import bersaglio.wire.format.SetDetailsViewFormat;
-import bersaglio.wire.view.SetDetailsView;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -122,10 +121,7 @@ class ResultRows {
                                 .move()
                                 .map(move -> LevelMoveFormat.encode(move).toString())
                                 .orElse(null))
-                .with(
-                        "details",
-                        SetDetailsViewFormat.encode(SetDetailsView.of(set.details()))
-                                .toString());
+                .with("details", ResultCodec.briefly(set.details()).toString());
     }
 
     /** @param first the place from which on they are not there yet */

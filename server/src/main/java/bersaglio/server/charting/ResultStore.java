@@ -6,6 +6,7 @@ import bersaglio.core.charting.Footing;
 import bersaglio.core.charting.HeldRally;
 import bersaglio.core.charting.NotedShots;
 import bersaglio.core.charting.Rung;
+import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
@@ -48,9 +49,13 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ResultStore implements Results {
 
+    /** In the order in which a set is read. */
     private static final String SET_COLUMNS =
-            "run, player, drill, level, track, laid, held_at, trials, balls, hits, standing, score, accepted, not_seen, closed,"
-                    + " struck, said, move, details";
+            "run, player, drill, level, track, laid, held_at, trials, balls, standing, score, accepted, not_seen, struck,"
+                    + " closed, said, move, details, hits";
+
+    /** Rules look at sets, and not at what was said of them. */
+    private static final String UNSAID_COLUMNS = SET_COLUMNS.replace(" said,", " null as said,");
 
     private final JdbcClient jdbc;
     private final ResultRows rows;
@@ -69,7 +74,7 @@ class ResultStore implements Results {
 
     List<SetResult> setsOf(int of, UUID player, String drill) {
         return jdbc.sql(
-                        "select " + SET_COLUMNS
+                        "select " + UNSAID_COLUMNS
                                 + """
                          from set_result where generation = :generation and player = :player and drill = :drill
                         order by held_at, run
@@ -79,6 +84,24 @@ class ResultStore implements Results {
                 .param("drill", drill)
                 .query(ResultStore::readSet)
                 .list();
+    }
+
+    @Override
+    public Map<UUID, Said> saidOf(List<UUID> runs) {
+        Map<UUID, Said> said = new HashMap<>();
+        if (!runs.isEmpty()) {
+            jdbc.sql(
+                            """
+                            select run, said from set_result
+                            where generation = :generation and run in (:runs) and said is not null
+                            """)
+                    .param("generation", generations.present())
+                    .param("runs", runs)
+                    .query(row -> {
+                        said.put(row.getObject(1, UUID.class), SaidFormat.decode(Fields.read(row.getString(2))));
+                    });
+        }
+        return said;
     }
 
     /** Who has sets on which drill version, the earlier versions of a drill first. */
@@ -528,26 +551,26 @@ class ResultStore implements Results {
                 .list();
     }
 
+    /** By place, since their names are looked up anew for each row. */
     private static SetResult readSet(ResultSet row, int number) throws SQLException {
-        String said = row.getString("said");
-        String move = row.getString("move");
+        long heldAt = row.getLong(7);
         return new SetResult(
-                row.getString("run"),
-                row.getString("player"),
-                new Rung(row.getString("drill"), row.getInt("level"), row.getString("track"), row.getString("laid")),
-                row.getLong("held_at"),
+                row.getObject(1, UUID.class).toString(),
+                row.getObject(2, UUID.class).toString(),
+                new Rung(row.getString(3), row.getInt(4), row.getString(5), row.getString(6)),
+                heldAt,
                 new Attempt(
-                        TrialBits.read(row.getBytes("trials"), row.getInt("balls")),
-                        Standing.valueOf(row.getString("standing")),
-                        row.getDouble("score"),
-                        row.getLong("held_at")),
-                row.getBoolean("accepted"),
-                row.getInt("not_seen"),
-                row.getBoolean("struck"),
+                        TrialBits.read(row.getBytes(8), row.getInt(9)),
+                        Standing.valueOf(row.getString(10)),
+                        row.getDouble(11),
+                        heldAt),
+                row.getBoolean(12),
+                row.getInt(13),
+                row.getBoolean(14),
                 new Closing(
-                        row.getBoolean("closed"),
-                        Optional.ofNullable(said).map(Fields::read).map(SaidFormat::decode),
-                        Optional.ofNullable(move).map(Fields::read).map(LevelMoveFormat::decode)),
-                ResultCodec.details(Fields.read(row.getString("details"))));
+                        row.getBoolean(15),
+                        Optional.ofNullable(row.getString(16)).map(Fields::read).map(SaidFormat::decode),
+                        Optional.ofNullable(row.getString(17)).map(Fields::read).map(LevelMoveFormat::decode)),
+                ResultCodec.details(Fields.read(row.getString(18))));
     }
 }

@@ -3,6 +3,7 @@ package bersaglio.server.charting;
 import bersaglio.core.charting.Footing;
 import bersaglio.core.charting.HeldRally;
 import bersaglio.core.charting.NotedShots;
+import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.charting.Volume;
 import bersaglio.core.court.Point;
@@ -20,8 +21,11 @@ public interface Results {
     /** A landing, on the surface of the stage that it came to last; most targets have one, 0. */
     record Landing(UUID run, double x, double y, int stage, String outcome, String side, int zone) {}
 
-    /** The sets of a player on a drill version, in the order they were held. */
+    /** The sets of a player on a drill version, in the order they were held; without what was said as they closed. */
     List<SetResult> setsOf(UUID player, String drill);
+
+    /** What was said of those of some sets that were judged. */
+    Map<UUID, Said> saidOf(List<UUID> runs);
 
     /** Every landing of those of some sets that count, in the order they were held. */
     List<Landing> landingsOf(List<UUID> runs);

@@ -8,7 +8,6 @@ import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Goal;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.scatter.Scatter;
-import bersaglio.server.players.Players;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -25,12 +24,10 @@ class FairDuelController {
     private static final double UNKNOWN = 0.5;
 
     private final Drills drills;
-    private final Players players;
     private final PlayerRates rates;
 
-    FairDuelController(Drills drills, Players players, PlayerRates rates) {
+    FairDuelController(Drills drills, PlayerRates rates) {
         this.drills = drills;
-        this.players = players;
         this.rates = rates;
     }
 
@@ -71,8 +68,10 @@ class FairDuelController {
             @RequestParam(defaultValue = "") String track) {
         Drill version = drills.known(drill);
         Level rung = version.level(level);
-        Optional<PlayerRate> own = rate(player, version, track, level);
-        Optional<PlayerRate> other = rate(with, version, track, level);
+        PlayerRates.OwnLog first = rates.of(player, version, track);
+        PlayerRates.OwnLog second = rates.of(with, version, track);
+        Optional<PlayerRate> own = first.rateAt(level);
+        Optional<PlayerRate> other = second.rateAt(level);
         double rate = own.map(PlayerRate::rate).orElse(UNKNOWN);
         double otherRate = other.map(PlayerRate::rate).orElse(UNKNOWN);
         FairDuel fair = FairDuel.of(rung.goal(), rate, otherRate)
@@ -81,7 +80,7 @@ class FairDuelController {
         if (own.isEmpty() || other.isEmpty()) {
             return new FairDuelAnswer(null);
         }
-        UUID better = fair.firstIsBetter() ? player : with;
+        PlayerRates.OwnLog better = fair.firstIsBetter() ? first : second;
         return new FairDuelAnswer(new FairDuelView(
                 rate,
                 otherRate,
@@ -89,25 +88,20 @@ class FairDuelController {
                 fair.goal(),
                 fair.withHeadStart(),
                 fair.isEven(),
-                size(better, version, track, rung, fair.rate()).orElse(null)));
+                better.scatterFor(level)
+                        .flatMap(aimed -> size(better.player(), rung, aimed, fair.rate()))
+                        .orElse(null)));
     }
 
-    private Optional<PlayerRate> rate(UUID player, Drill drill, String track, int level) {
-        return rates.known(player, players.known(player).hand(), drill, track, level);
-    }
-
-    private Optional<FairSizeView> size(UUID better, Drill drill, String track, Level rung, double wanted) {
-        return rates.scatter(better, players.known(better).hand(), drill, track, rung.number())
-                .flatMap(aimed -> {
-                    OptionalDouble scale = aimed.atHere().scaleFor(aimed.here(), aimed.inUse(), wanted);
-                    return scale.isEmpty()
-                            ? Optional.empty()
-                            : Optional.of(new FairSizeView(
-                                    better,
-                                    scale.getAsDouble(),
-                                    rung.narrowest() * scale.getAsDouble(),
-                                    aimed.scatter().placements(),
-                                    aimed.scatter().placements() < Scatter.ENOUGH_FOR_A_SIZE));
-                });
+    private static Optional<FairSizeView> size(UUID better, Level rung, PlayerRates.Aimed aimed, double wanted) {
+        OptionalDouble scale = aimed.atHere().scaleFor(aimed.here(), aimed.inUse(), wanted);
+        return scale.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new FairSizeView(
+                        better,
+                        scale.getAsDouble(),
+                        rung.narrowest() * scale.getAsDouble(),
+                        aimed.scatter().placements(),
+                        aimed.scatter().placements() < Scatter.ENOUGH_FOR_A_SIZE));
     }
 }

@@ -17,7 +17,6 @@ import bersaglio.core.pattern.PassReport;
 import bersaglio.core.pattern.StepCount;
 import bersaglio.core.problem.Check;
 import bersaglio.core.scatter.Scatter;
-import bersaglio.core.shot.Hand;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.players.Players;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -159,41 +158,36 @@ class ForecastController {
         if (guess != null) {
             Check.requireBetween("guess", guess, 0.02, 0.98);
         }
-        Hand hand = players.known(player).hand();
+        players.known(player);
         Drill version = drills.known(drill);
         Level rung = version.level(level);
-        Habits habits = rates.habits(player, version, track);
-        OptionalDouble own = habits.secondsABall();
+        PlayerRates.OwnLog own = rates.of(player, version, track);
+        Habits habits = own.habits();
+        OptionalDouble secondsABall = habits.secondsABall();
         Pace usual = Pace.firstTime(rung.dials().freedom().orElse(version.freedom()));
         OptionalDouble dialled = rung.dials().secondsABall();
         Pace pace = dialled.isPresent()
                 ? usual.at(dialled.getAsDouble())
-                : own.isPresent() ? usual.at(own.getAsDouble()) : usual;
-        List<PlayerRate> all = Stream.concat(Stream.of(player), with.stream())
-                .flatMap(one -> rates
-                        .known(one, players.known(one).hand(), version, track, level)
-                        .or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed))
-                        .stream())
+                : secondsABall.isPresent() ? usual.at(secondsABall.getAsDouble()) : usual;
+        List<PlayerRate> all = Stream.concat(Stream.of(own), with.stream().map(one -> rates.of(one, version, track)))
+                .flatMap(one ->
+                        one.rateAt(level).or(() -> Optional.ofNullable(guess).map(PlayerRate::guessed)).stream())
                 .toList();
         boolean allKnown = all.size() == 1 + with.size();
         Optional<PlayerRate> rate =
                 allKnown ? Optional.of(PlayerRate.together(all).holding(habits.setsADay())) : Optional.empty();
-        Optional<Growth> growth = Growth.of(rates.setsAt(player, version, track, level), rung.targetRate());
-        Optional<SizeView> size =
-                rates.scatter(player, hand, version, track, level).flatMap(aimed -> size(rung, aimed, pace, chance));
+        Optional<SizeView> size = own.scatterFor(level).flatMap(aimed -> size(rung, aimed, pace, chance));
         return view(
                 rung,
                 rate,
                 all,
                 pace,
-                own.isPresent(),
-                growth,
+                secondsABall.isPresent(),
+                own.growthAt(level),
                 chance,
                 size,
                 unmet(player, version),
-                rates.passes(player, version, track, level)
-                        .flatMap(PassReport::weakest)
-                        .map(StepCount::step));
+                own.passesAt(level).flatMap(PassReport::weakest).map(StepCount::step));
     }
 
     /** Of a level easier or harder by its size alone; what is nearly as large as it is, is no proposal. */

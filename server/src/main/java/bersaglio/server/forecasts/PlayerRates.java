@@ -6,6 +6,7 @@ import bersaglio.core.court.Area;
 import bersaglio.core.court.Point;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
+import bersaglio.core.drill.Growth;
 import bersaglio.core.drill.Level;
 import bersaglio.core.forecast.PlayerRate;
 import bersaglio.core.goal.Attempt;
@@ -20,63 +21,31 @@ import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Results;
+import bersaglio.server.players.Players;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** What is known of a player's rate at a level: from trials there, else from landings at the nearest level seen. */
+/** What the own log tells of players' rates. */
 @Component
 class PlayerRates {
 
+    private final Players players;
     private final Ledgers ledgers;
     private final Results results;
 
-    PlayerRates(Ledgers ledgers, Results results) {
+    PlayerRates(Players players, Ledgers ledgers, Results results) {
+        this.players = players;
         this.ledgers = ledgers;
         this.results = results;
     }
 
-    List<Attempt> setsAt(UUID player, Drill drill, String track, int level) {
-        Ledger ledger = ledgers.of(player, drill, track);
-        return ledger.sets().stream()
-                .filter(set -> set.counts()
-                        && set.rung().level() == level
-                        && set.rung().laid().isEmpty())
-                .map(set -> set.attempt())
-                .toList();
-    }
-
-    Habits habits(UUID player, Drill drill, String track) {
-        return ledgers.habits(player, drill, track);
-    }
-
-    Optional<PlayerRate> known(UUID player, Hand hand, Drill drill, String track, int level) {
-        List<Attempt> sets = setsAt(player, drill, track, level);
-        int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
-        if (drill.level(level).dials().pattern().isPresent()) {
-            return trials < PlayerRate.FEWEST_TRIALS
-                    ? Optional.empty()
-                    : passes(player, drill, track, level).map(report -> PlayerRate.of(report.rate(), trials, level));
-        }
-        if (trials >= PlayerRate.FEWEST_TRIALS) {
-            List<Tally> others = results.othersAt(player, drill.id(), track, level);
-            return Optional.of(PlayerRate.among(Evidence.DEFAULT.weigh(sets), trials, level, others));
-        }
-        return scatter(player, hand, drill, track, level)
-                .map(aimed ->
-                        PlayerRate.of(aimed.scatter(), aimed.seenAt(), aimed.middle(), aimed.here(), aimed.inUse()));
-    }
-
-    /** Where the player's passes at a level of a pattern break. */
-    Optional<PassReport> passes(UUID player, Drill drill, String track, int level) {
-        boolean none = drill.level(level).dials().pattern().isEmpty();
-        return none
-                ? Optional.empty()
-                : Optional.ofNullable(
-                                results.passesOf(player, drill.id(), track).get(level))
-                        .map(passed -> PassReport.of(passed.passes(), passed.steps()));
+    /** Of one player on one track of a drill: the log of it is read once, whatever is asked. */
+    OwnLog of(UUID player, Drill drill, String track) {
+        Hand hand = players.known(player).hand();
+        return new OwnLog(player, hand, drill, track, ledgers.of(player, drill, track));
     }
 
     /** Landings at the nearest level that has enough, and the zone that they would be aimed at here. */
@@ -89,31 +58,89 @@ class PlayerRates {
         }
     }
 
-    Optional<Aimed> scatter(UUID player, Hand hand, Drill drill, String track, int level) {
-        return drill.levels().stream()
-                .sorted(Comparator.comparingInt(other -> Math.abs(other.number() - level)))
-                .flatMap(seen -> aimed(player, hand, drill, track, seen, drill.level(level)).stream())
-                .findFirst();
-    }
+    final class OwnLog {
 
-    private Optional<Aimed> aimed(UUID player, Hand hand, Drill drill, String track, Level seen, Level wanted) {
-        Conditions conditions = Conditions.AS_DRAWN.with(hand);
-        Umpire before = seen.umpire(conditions);
-        Referee here = wanted.umpire(conditions).last();
-        List<Patch> aimed = before.last().patches();
-        boolean ofPatterns =
-                seen.dials().pattern().isPresent() || wanted.dials().pattern().isPresent();
-        if (ofPatterns || aimed.size() != 1 || here.patches().size() != 1) {
-            return Optional.empty();
+        private final UUID player;
+        private final Hand hand;
+        private final Drill drill;
+        private final String track;
+        private final Ledger ledger;
+
+        private OwnLog(UUID player, Hand hand, Drill drill, String track, Ledger ledger) {
+            this.player = player;
+            this.hand = hand;
+            this.drill = drill;
+            this.track = track;
+            this.ledger = ledger;
         }
-        Results.Placements landings =
-                results.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
-        return Scatter.of(landings.places(), landings.nets())
-                .map(scatter -> new Aimed(
-                        scatter,
-                        seen.number(),
-                        aimed.get(0).ground().whole().middle(),
-                        here.patches().get(0).ground(),
-                        here.inPlay().area()));
+
+        UUID player() {
+            return player;
+        }
+
+        Habits habits() {
+            return ledger.habits();
+        }
+
+        /** Whether a level still fits the player. */
+        Optional<Growth> growthAt(int level) {
+            return Growth.of(ledger.asDrawnAt(level), drill.level(level).targetRate());
+        }
+
+        /** The rate at a level: from trials there, else from landings at the nearest level seen. */
+        Optional<PlayerRate> rateAt(int level) {
+            List<Attempt> sets = ledger.asDrawnAt(level);
+            int trials = sets.stream().mapToInt(set -> set.tally().trials()).sum();
+            if (drill.level(level).dials().pattern().isPresent()) {
+                return trials < PlayerRate.FEWEST_TRIALS
+                        ? Optional.empty()
+                        : passesAt(level).map(report -> PlayerRate.of(report.rate(), trials, level));
+            }
+            if (trials >= PlayerRate.FEWEST_TRIALS) {
+                List<Tally> others = results.othersAt(player, drill.id(), track, level);
+                return Optional.of(PlayerRate.among(Evidence.DEFAULT.weigh(sets), trials, level, others));
+            }
+            return scatterFor(level)
+                    .map(aimed -> PlayerRate.of(
+                            aimed.scatter(), aimed.seenAt(), aimed.middle(), aimed.here(), aimed.inUse()));
+        }
+
+        /** Where the player's passes at a level of a pattern break. */
+        Optional<PassReport> passesAt(int level) {
+            boolean none = drill.level(level).dials().pattern().isEmpty();
+            return none
+                    ? Optional.empty()
+                    : Optional.ofNullable(
+                                    results.passesOf(player, drill.id(), track).get(level))
+                            .map(passed -> PassReport.of(passed.passes(), passed.steps()));
+        }
+
+        Optional<Aimed> scatterFor(int level) {
+            return drill.levels().stream()
+                    .sorted(Comparator.comparingInt(other -> Math.abs(other.number() - level)))
+                    .flatMap(seen -> aimed(seen, drill.level(level)).stream())
+                    .findFirst();
+        }
+
+        private Optional<Aimed> aimed(Level seen, Level wanted) {
+            Conditions conditions = Conditions.AS_DRAWN.with(hand);
+            Umpire before = seen.umpire(conditions);
+            Referee here = wanted.umpire(conditions).last();
+            List<Patch> aimed = before.last().patches();
+            boolean ofPatterns = seen.dials().pattern().isPresent()
+                    || wanted.dials().pattern().isPresent();
+            if (ofPatterns || aimed.size() != 1 || here.patches().size() != 1) {
+                return Optional.empty();
+            }
+            Results.Placements landings =
+                    results.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
+            return Scatter.of(landings.places(), landings.nets())
+                    .map(scatter -> new Aimed(
+                            scatter,
+                            seen.number(),
+                            aimed.get(0).ground().whole().middle(),
+                            here.patches().get(0).ground(),
+                            here.inPlay().area()));
+        }
     }
 }

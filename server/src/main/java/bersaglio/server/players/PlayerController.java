@@ -138,7 +138,10 @@ class PlayerController {
         return courts.values();
     }
 
-    /** A player's sets on a drill version, of all wings, hands and sides, and the rung on which the player came to it. */
+    /**
+     * A player's sets on a drill version, of all wings, hands and sides, without what was said of them, and the rung on which
+     * the player came to it.
+     */
     record LedgerView(int start, List<SetLine> sets) {}
 
     /** The player's ledger on a drill version, for judging the next set without the server. */

@@ -3,6 +3,7 @@ package bersaglio.server.players;
 import bersaglio.core.charting.Ledger;
 import bersaglio.core.charting.LevelRate;
 import bersaglio.core.charting.NotedShots;
+import bersaglio.core.charting.Said;
 import bersaglio.core.charting.SetReading;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
@@ -19,6 +20,8 @@ import bersaglio.wire.view.SetLine;
 import bersaglio.wire.view.VerdictView;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -95,6 +98,10 @@ class RecordController {
         int to = before == null ? ledger.sets().size() : placeOf(before.toString(), ledger.sets());
         int from = Math.max(0, to - SETS_A_PAGE);
         List<SetReading> readings = ledger.readings(from, to);
+        List<UUID> runs = readings.stream()
+                .map(reading -> UUID.fromString(reading.set().run()))
+                .toList();
+        Map<UUID, Said> said = results.saidOf(runs);
         OptionalInt toMove = ledger.setsToMove();
         List<Results.Noted> noted =
                 version.design().unit().balls() == 1 ? results.notedOn(player, drill, track) : List.of();
@@ -107,7 +114,10 @@ class RecordController {
                         .state(),
                 toMove.isPresent() ? Integer.valueOf(toMove.getAsInt()) : null,
                 ledger.verdictNow().map(VerdictView::of).orElse(null),
-                readings.stream().map(ReadingView::of).toList(),
+                readings.stream()
+                        .map(reading -> ReadingView.of(reading.saying(Optional.ofNullable(
+                                said.get(UUID.fromString(reading.set().run()))))))
+                        .toList(),
                 from,
                 moved.subList(Math.max(0, moved.size() - MOST_MOVES), moved.size()).stream()
                         .map(SetLine::of)
@@ -118,9 +128,7 @@ class RecordController {
                 ledger.broke(ledger.level()).entrySet().stream()
                         .map(one -> new BrokeView(one.getKey(), one.getValue()))
                         .toList(),
-                results.landingsOf(readings.stream()
-                        .map(reading -> UUID.fromString(reading.set().run()))
-                        .toList()));
+                results.landingsOf(runs));
     }
 
     private static int placeOf(String run, List<SetResult> sets) {

@@ -3,9 +3,14 @@ package bersaglio.server.backup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bersaglio.core.charting.Rhythm;
+import bersaglio.core.charting.SetDetails;
 import bersaglio.server.ServerProcess;
 import bersaglio.server.StartedServer;
 import bersaglio.server.files.ClubFiles;
+import bersaglio.wire.ResultCodec;
+import bersaglio.wire.format.SetDetailsViewFormat;
+import bersaglio.wire.view.SetDetailsView;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -16,6 +21,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
@@ -133,6 +139,40 @@ class UpgradeTest {
                         (row, number) -> List.of(row.getObject(1), row.getInt(2), row.getLong(3), row.getBoolean(4))))
                 .containsExactlyInAnyOrder(
                         List.of(owner, 12, 1_795_600_000_000L, true), List.of(partner, 12, 1_795_600_000_000L, false));
+        jdbc.execute("shutdown");
+    }
+
+    /** Or every set of a club would be said to read differently once its results are made again. */
+    @Test
+    void whatASetLeavesBehindIsWrittenAsItIsFromNowOn() {
+        String url = "jdbc:h2:mem:details;DB_CLOSE_DELAY=-1";
+        Flyway flyway =
+                Flyway.configure().dataSource(url, "club", "").target("10").load();
+        flyway.migrate();
+        JdbcTemplate jdbc = new JdbcTemplate(flyway.getConfiguration().getDataSource());
+        List<SetDetails> all = List.of(
+                SetDetails.NONE,
+                new SetDetails(List.of(), OptionalInt.empty(), List.of(), false, false, 0, new Rhythm(11, 99_000)),
+                new SetDetails(List.of(), OptionalInt.empty(), List.of(), false, false, 10, new Rhythm(2, 0)),
+                new SetDetails(List.of(), OptionalInt.of(0), List.of(), true, false, 1, Rhythm.NONE),
+                new SetDetails(
+                        List.of(3, 0), OptionalInt.of(6), List.of("elio"), false, true, 0, new Rhythm(3, 21_500)));
+        for (SetDetails details : all) {
+            jdbc.update(
+                    "insert into set_result (generation, run, player, drill, level, held_at, not_seen, closed, struck, details)"
+                            + " values (1, random_uuid(), random_uuid(), 'a drill', 1, ?, 0, true, false, ?)",
+                    all.indexOf(details),
+                    SetDetailsViewFormat.encode(SetDetailsView.of(details)).toString());
+        }
+        Flyway.configure()
+                .configuration(flyway.getConfiguration())
+                .target("11")
+                .load()
+                .migrate();
+        assertThat(jdbc.queryForList("select details from set_result order by held_at", String.class))
+                .isEqualTo(all.stream()
+                        .map(details -> ResultCodec.briefly(details).toString())
+                        .toList());
         jdbc.execute("shutdown");
     }
 
