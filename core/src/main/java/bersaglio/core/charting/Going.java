@@ -1,8 +1,8 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.drill.Advice;
+import bersaglio.core.drill.Adviser;
 import bersaglio.core.drill.Drill;
-import bersaglio.core.drill.Following;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import java.util.ArrayDeque;
@@ -25,7 +25,7 @@ final class Going {
 
         private final List<Attempt> attempts = new ArrayList<>();
         private final Neighbours before;
-        private @Nullable Following rules;
+        private @Nullable Adviser adviser;
         private int asked;
 
         Held(Neighbours before) {
@@ -41,11 +41,11 @@ final class Going {
             if (attempts.size() > History.MOST_SETS) {
                 return history().advice(drill, level);
             }
-            Following following = rules == null ? drill.following(level, before) : rules;
-            attempts.subList(asked, attempts.size()).forEach(following::take);
+            Adviser rules = adviser == null ? drill.adviser(level, before) : adviser;
+            attempts.subList(asked, attempts.size()).forEach(rules::take);
             asked = attempts.size();
-            rules = following;
-            return following.advice();
+            adviser = rules;
+            return rules.advice();
         }
     }
 

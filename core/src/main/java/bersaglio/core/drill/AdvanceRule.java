@@ -25,8 +25,8 @@ public sealed interface AdvanceRule
     }
 
     /** The same, asked of one set after the other. */
-    default Following following(Level level, Neighbours before) {
-        return Following.anew(this, level, before);
+    default Adviser adviser(Level level, Neighbours before) {
+        return Adviser.anew(this, level, before);
     }
 
     /** How it is asked at a level. */

@@ -51,14 +51,14 @@ public record BallByBall(double gap, double up, double down) implements AdvanceR
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
-        return following(level, before).after(attempts);
+        return adviser(level, before).after(attempts);
     }
 
     @Override
-    public Following following(Level level, Neighbours before) {
+    public Adviser adviser(Level level, Neighbours before) {
         double target = level.targetRate();
         RatioExaminer asked = new RatioExaminer(test(level), true, Streaks.after(before));
-        return asked.following(below(target, gap), above(target, gap), (call, figures) -> switch (call) {
+        return asked.adviser(below(target, gap), above(target, gap), (call, figures) -> switch (call) {
             case MOVE_UP -> Advice.moveUp("balls.up", figures);
             case STEP_BACK -> Advice.stepBack(level.number() - 1, "balls.back", figures);
             case STAY -> Advice.stay("balls.stay", figures);

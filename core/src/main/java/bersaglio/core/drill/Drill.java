@@ -130,8 +130,8 @@ public record Drill(
     }
 
     /** The same of one set after the other. */
-    public Following following(int level, Neighbours before) {
-        return level(level).following(before).saying(advice -> within(level, advice));
+    public Adviser adviser(int level, Neighbours before) {
+        return level(level).adviser(before).saying(advice -> within(level, advice));
     }
 
     private Advice within(int level, Advice advice) {

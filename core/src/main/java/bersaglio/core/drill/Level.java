@@ -303,14 +303,14 @@ public record Level(
 
     /** What the rules of this level say after the last of these sets. */
     Advice advise(List<Attempt> attempts, Neighbours before) {
-        return following(before).after(attempts);
+        return adviser(before).after(attempts);
     }
 
     /** What the rules of this level say of one set after the other; a test is held to compare, and moves nobody. */
-    Following following(Neighbours before) {
-        Following up = advance.following(this, before);
+    Adviser adviser(Neighbours before) {
+        Adviser up = advance.adviser(this, before);
         List<Attempt> taken = new ArrayList<>();
-        return new Following() {
+        return new Adviser() {
             @Override
             public void take(Attempt next) {
                 up.take(next);

@@ -84,8 +84,8 @@ final class RatioExaminer extends Examiner {
     }
 
     /** @param says what the rule makes of what the test comes to */
-    Following following(double notReady, double ready, BiFunction<Advice.Call, Figure[], Advice> says) {
-        return new Following() {
+    Adviser adviser(double notReady, double ready, BiFunction<Advice.Call, Figure[], Advice> says) {
+        return new Adviser() {
             @Override
             public void take(Attempt next) {
                 set(next);

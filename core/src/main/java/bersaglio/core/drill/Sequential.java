@@ -50,13 +50,13 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {
-        return following(level, before).after(attempts);
+        return adviser(level, before).after(attempts);
     }
 
     @Override
-    public Following following(Level level, Neighbours before) {
+    public Adviser adviser(Level level, Neighbours before) {
         RatioExaminer asked = new RatioExaminer(test(), false, Streaks.after(before));
-        return asked.following(notReady, ready, (call, figures) -> switch (call) {
+        return asked.adviser(notReady, ready, (call, figures) -> switch (call) {
             case MOVE_UP -> Advice.moveUp("sequential.up", figures);
             case STEP_BACK -> Advice.stepBack(level.number() - 1, "sequential.back", figures);
             case STAY -> Advice.stay("sequential.stay", figures);

@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/** A rule asked of a player's sets at one level as they come, one after the other. */
-public interface Following {
+/** Says what a rule advises after a player's sets at one level, as they come. */
+public interface Adviser {
 
     void take(Attempt next);
 
-    /** What it says after the last set taken. */
+    /** After the last set taken. */
     Advice advice();
 
     default Advice after(List<Attempt> attempts) {
@@ -20,9 +20,9 @@ public interface Following {
     }
 
     /** The same, put otherwise. */
-    default Following saying(UnaryOperator<Advice> otherwise) {
-        Following rule = this;
-        return new Following() {
+    default Adviser saying(UnaryOperator<Advice> otherwise) {
+        Adviser rule = this;
+        return new Adviser() {
             @Override
             public void take(Attempt next) {
                 rule.take(next);
@@ -36,9 +36,9 @@ public interface Following {
     }
 
     /** Goes through all of them whenever it is asked. */
-    static Following anew(AdvanceRule rule, Level level, Neighbours before) {
+    static Adviser anew(AdvanceRule rule, Level level, Neighbours before) {
         List<Attempt> taken = new ArrayList<>();
-        return new Following() {
+        return new Adviser() {
             @Override
             public void take(Attempt next) {
                 taken.add(next);
