@@ -200,7 +200,7 @@ final class LongGoalsBench {
                   if (answer.problem) { throw new Error(JSON.stringify(answer.problem)) }
                   const seconds = (work) => { const from = performance.now(); work(); return (performance.now() - from) / 1000 }
                   const shot = seconds(() => { chart.fromHere(); chart.decided() })
-                  const close = seconds(() => window.rules.judge(drill, '[]', chart.line()))
+                  const close = seconds(() => chart.judged())
                   return [shot, close]
                 }
                 """,
