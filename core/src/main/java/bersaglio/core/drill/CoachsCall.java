@@ -20,7 +20,7 @@ public record CoachsCall() implements AdvanceRule {
 
     @Override
     public Asking asking(Level level) {
-        return streaks -> Examiner.saying(Advice.Call.STAY);
+        return streaks -> Examiner.STAYING;
     }
 
     /** Nobody passes by luck where luck does not decide. */

@@ -17,6 +17,6 @@ public record StayPut() implements Retreat {
 
     @Override
     public Asking asking(Level level) {
-        return streaks -> Examiner.saying(Advice.Call.STAY);
+        return streaks -> Examiner.STAYING;
     }
 }
