@@ -23,7 +23,7 @@ public record Belief(double hits, double misses) {
     private static final double LEAST_VARIANCE = 0.0025;
     private static final double MOST = 1e9;
     private static final int STEPS = 96;
-    /** Beyond it, in angle for one trial, there is less than a thousand-millionth. */
+    /** How far it looks, in angle for one trial: more than six standard deviations. */
     private static final double REACH = 4.5;
 
     private static final double HARDLY_ANY = 0.01;

@@ -61,7 +61,7 @@ class RecordController {
      * @param sets       at most {@value #SETS_A_PAGE} of them in the order they were held, the latest unless earlier ones
      *                   were asked for
      * @param earlier    how many there are before these
-     * @param moved      sets after which the level was another, at most the latest {@value #MOST_MOVES}
+     * @param moved      sets after which the level was another, without what was said of them, at most the latest {@value #MOST_MOVES}
      * @param landings   of these sets
      */
     record RecordView(

@@ -34,6 +34,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 class UpgradeTest {
@@ -111,11 +112,7 @@ class UpgradeTest {
 
     @Test
     void whatWasHitInSetsThatCountIsKeptWithItsTimeAndWhoseItWas() {
-        String url = "jdbc:h2:mem:volumes;DB_CLOSE_DELAY=-1";
-        Flyway flyway =
-                Flyway.configure().dataSource(url, "club", "").target("9").load();
-        flyway.migrate();
-        JdbcTemplate jdbc = new JdbcTemplate(flyway.getConfiguration().getDataSource());
+        JdbcTemplate jdbc = clubOf(9);
         UUID owner = UUID.randomUUID();
         UUID partner = UUID.randomUUID();
         for (String ended : List.of("true, false", "true, true", "false, false")) {
@@ -129,11 +126,7 @@ class UpgradeTest {
                 jdbc.update("insert into volume_result values (1, ?, ?, 12)", run, player);
             }
         }
-        Flyway.configure()
-                .configuration(flyway.getConfiguration())
-                .target("10")
-                .load()
-                .migrate();
+        raise(jdbc, 10);
         assertThat(jdbc.query(
                         "select player, balls, held_at, own from volume_result",
                         (row, number) -> List.of(row.getObject(1), row.getInt(2), row.getLong(3), row.getBoolean(4))))
@@ -145,11 +138,7 @@ class UpgradeTest {
     /** Or every set of a club would be said to read differently once its results are made again. */
     @Test
     void whatASetLeavesBehindIsWrittenAsItIsFromNowOn() {
-        String url = "jdbc:h2:mem:details;DB_CLOSE_DELAY=-1";
-        Flyway flyway =
-                Flyway.configure().dataSource(url, "club", "").target("10").load();
-        flyway.migrate();
-        JdbcTemplate jdbc = new JdbcTemplate(flyway.getConfiguration().getDataSource());
+        JdbcTemplate jdbc = clubOf(10);
         List<SetDetails> all = List.of(
                 SetDetails.NONE,
                 new SetDetails(List.of(), OptionalInt.empty(), List.of(), false, false, 0, new Rhythm(11, 99_000)),
@@ -164,16 +153,28 @@ class UpgradeTest {
                     all.indexOf(details),
                     SetDetailsViewFormat.encode(SetDetailsView.of(details)).toString());
         }
-        Flyway.configure()
-                .configuration(flyway.getConfiguration())
-                .target("11")
-                .load()
-                .migrate();
+        raise(jdbc, 11);
         assertThat(jdbc.queryForList("select details from set_result order by held_at", String.class))
                 .isEqualTo(all.stream()
                         .map(details -> ResultCodec.briefly(details).toString())
                         .toList());
         jdbc.execute("shutdown");
+    }
+
+    /** An empty club as that version kept it. */
+    private static JdbcTemplate clubOf(int version) {
+        String url = "jdbc:h2:mem:club" + version + ";DB_CLOSE_DELAY=-1";
+        JdbcTemplate jdbc = new JdbcTemplate(new DriverManagerDataSource(url, "club", ""));
+        raise(jdbc, version);
+        return jdbc;
+    }
+
+    private static void raise(JdbcTemplate jdbc, int version) {
+        Flyway.configure()
+                .dataSource(jdbc.getDataSource())
+                .target(Integer.toString(version))
+                .load()
+                .migrate();
     }
 
     private static List<String> statements(int step) throws IOException {

@@ -38,8 +38,8 @@ public record SetLine(
     /**
      * What came of its end.
      *
-     * @param said  what was said when it was last closed
-     * @param rules the number of the rules that said it, 0 when nothing was said
+     * @param said  what was said when it was last closed; not told where sets are there to be judged by
+     * @param rules the number of the rules that said it, 0 when nothing is told
      */
     public record ClosingView(boolean closed, @Nullable AdviceView said, int rules, @Nullable LevelMove move) {
 
