@@ -2,7 +2,6 @@ package bersaglio.core.goal;
 
 import bersaglio.core.goal.Progress.Running;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 
 /**
@@ -12,7 +11,7 @@ import java.util.List;
  * @param sides   the count of each, where they play against each other
  * @param started when the round that runs began, {@link #RESTING} while none does
  */
-record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, long started, List<Integer> sides)
+record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, long started, Counts sides)
         implements Play {
 
     static final long RESTING = Running.NEVER;
@@ -20,7 +19,7 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
 
     /** @param sides 1 where nobody plays against anybody */
     static Clocked of(List<Leg> legs, int wanted, Signal signal, int sides) {
-        return new Clocked(legs, wanted, signal, 0, 0, RESTING, sides > 1 ? Goals.zeros(sides) : List.of());
+        return new Clocked(legs, wanted, signal, 0, 0, RESTING, Counts.zeros(sides > 1 ? sides : 0));
     }
 
     /** From the first start to the last ball that counts. */
@@ -47,29 +46,33 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
 
     @Override
     public Play counting(int part, int count) {
-        if (sides.isEmpty()) {
+        if (isAlone()) {
             return with(count, round, started, sides);
         }
-        List<Integer> counts = isThere(part) ? Goals.with(sides, part, count) : sides;
-        return with(Goals.sum(counts), round, started, counts);
+        Counts counts = isThere(part) ? sides.with(part, count) : sides;
+        return with(counts.sum(), round, started, counts);
     }
 
-    private Clocked with(int hitsNow, int roundNow, long startedAt, List<Integer> counts) {
+    private Clocked with(int hitsNow, int roundNow, long startedAt, Counts counts) {
         return new Clocked(legs, wanted, signal, hitsNow, roundNow, startedAt, counts);
     }
 
-    private boolean isThere(int side) {
-        return sides.isEmpty() || side < sides.size();
+    private boolean isAlone() {
+        return sides.places() == 0;
     }
 
-    private List<Integer> scored(int side) {
-        return sides.isEmpty() ? sides : Goals.plusOne(sides, side);
+    private boolean isThere(int side) {
+        return isAlone() || sides.has(side);
+    }
+
+    private Counts scored(int side) {
+        return isAlone() ? sides : sides.plusOne(side);
     }
 
     /** Once the last signal is over, the side that has more than each other. */
     private int winner() {
-        int most = over() && !sides.isEmpty() ? Collections.max(sides) : 0;
-        return most > 0 && Collections.frequency(sides, most) == 1 ? sides.indexOf(most) : Progress.NOBODY;
+        boolean one = over() && !isAlone() && sides.leadOf(sides.leader()) > 0;
+        return one ? sides.leader() : Progress.NOBODY;
     }
 
     private Leg leg() {
@@ -95,7 +98,7 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
     @Override
     public List<Integer> state() {
         List<Integer> state = new ArrayList<>(List.of(hits, round));
-        state.addAll(sides);
+        state.addAll(sides.numbers());
         return state;
     }
 
@@ -119,7 +122,7 @@ record Clocked(List<Leg> legs, int wanted, Signal signal, int hits, int round, l
     public Progress progress(int left) {
         return Progress.of(hits, wanted, Math.max(hits, wanted))
                 .at(Math.max(0, round - 1), legs.size(), round, 0)
-                .with(Goals.asNumbers(sides))
+                .with(sides.measures())
                 .wonBy(winner())
                 .by(running());
     }

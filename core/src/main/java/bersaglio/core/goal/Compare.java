@@ -40,7 +40,7 @@ public record Compare(List<String> ways, @Called("balls") int ballsEach) impleme
 
     @Override
     public Play play(Start start) {
-        return new Ways(0, List.of(0, 0));
+        return new Ways(0, Counts.zeros(2));
     }
 
     @Override
@@ -48,24 +48,24 @@ public record Compare(List<String> ways, @Called("balls") int ballsEach) impleme
         return 2 * ballsEach;
     }
 
-    record Ways(int balls, List<Integer> hits) implements Play {
+    record Ways(int balls, Counts hits) implements Play {
 
         @Override
         public Move after(Step step) {
             if (!(step instanceof Step.Ball ball)) {
                 return Move.noTrial(this);
             }
-            return Move.on(new Ways(balls + 1, ball.hit() ? Goals.plusOne(hits, turn()) : hits), ball.hit());
+            return Move.on(new Ways(balls + 1, ball.hit() ? hits.plusOne(turn()) : hits), ball.hit());
         }
 
         @Override
         public Play counting(int part, int count) {
-            return part < hits.size() ? new Ways(balls, Goals.with(hits, part, count)) : this;
+            return hits.has(part) ? new Ways(balls, hits.with(part, count)) : this;
         }
 
         @Override
         public List<Integer> state() {
-            return List.of(balls, hits.get(0), hits.get(1));
+            return List.of(balls, hits.at(0), hits.at(1));
         }
 
         @Override
@@ -80,9 +80,7 @@ public record Compare(List<String> ways, @Called("balls") int ballsEach) impleme
 
         @Override
         public Progress progress(int left) {
-            return Progress.of(hits.get(0) + hits.get(1), 0, 0)
-                    .at(turn(), 2, 0, 0)
-                    .with(Goals.asNumbers(hits));
+            return Progress.of(hits.sum(), 0, 0).at(turn(), 2, 0, 0).with(hits.measures());
         }
     }
 }

@@ -1,7 +1,5 @@
 package bersaglio.core.goal;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 
 /**
@@ -12,64 +10,45 @@ import java.util.List;
  * @param equalTurns whether it is decided only once all sides have had as many turns
  * @param ahead      turns that each side has had more than the one with the fewest
  */
-record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, List<Integer> ahead) implements Play {
+record Contest(int finish, int lead, boolean equalTurns, Counts counts, Counts ahead) implements Play {
 
-    static Contest of(int finish, int lead, boolean equalTurns, List<Integer> startsWith) {
-        return new Contest(finish, lead, equalTurns, List.copyOf(startsWith), Goals.zeros(startsWith.size()));
+    static Contest of(int finish, int lead, boolean equalTurns, Counts startsWith) {
+        return new Contest(finish, lead, equalTurns, startsWith, Counts.zeros(startsWith.places()));
     }
 
     @Override
     public Move after(Step step) {
-        if (!(step instanceof Step.Ball ball) || ball.team() >= counts.size()) {
+        if (!(step instanceof Step.Ball ball) || !counts.has(ball.team())) {
             return Move.noTrial(this);
         }
-        List<Integer> next = ball.hit() ? Goals.plusOne(counts, ball.team()) : counts;
-        return Move.on(new Contest(finish, lead, equalTurns, next, turnsAfter(ball.team())), ball.hit());
-    }
-
-    private List<Integer> turnsAfter(int side) {
-        Integer[] turns = ahead.toArray(new Integer[0]);
-        turns[side]++;
-        int fewest = turns[0];
-        for (int turn : turns) {
-            fewest = Math.min(fewest, turn);
-        }
-        for (int i = 0; i < turns.length; i++) {
-            turns[i] -= fewest;
-        }
-        return List.of(turns);
+        Counts next = ball.hit() ? counts.plusOne(ball.team()) : counts;
+        return Move.on(
+                new Contest(
+                        finish,
+                        lead,
+                        equalTurns,
+                        next,
+                        ahead.plusOne(ball.team()).aboveFewest()),
+                ball.hit());
     }
 
     @Override
     public Play counting(int part, int count) {
-        return part < counts.size()
-                ? new Contest(finish, lead, equalTurns, Goals.with(counts, part, count), ahead)
-                : this;
+        return counts.has(part) ? new Contest(finish, lead, equalTurns, counts.with(part, count), ahead) : this;
     }
 
     private int winner() {
-        int first = 0;
-        for (int side = 1; side < counts.size(); side++) {
-            first = counts.get(side) > counts.get(first) ? side : first;
-        }
-        if (counts.get(first) < finish) {
-            return Progress.NOBODY;
-        }
-        int second = 0;
-        for (int side = 0; side < counts.size(); side++) {
-            second = side == first ? second : Math.max(second, counts.get(side));
-        }
-        boolean leads = counts.get(first) - second >= lead;
-        return leads && (!equalTurns || Collections.max(ahead) == 0) ? first : Progress.NOBODY;
+        int leader = counts.leader();
+        boolean wins =
+                counts.at(leader) >= finish && counts.leadOf(leader) >= lead && (!equalTurns || ahead.most() == 0);
+        return wins ? leader : Progress.NOBODY;
     }
 
     /** Past the finish only how far the sides are apart still matters. */
     @Override
     public List<Integer> state() {
-        int past = Math.max(0, Collections.max(counts) - finish);
-        List<Integer> state = new ArrayList<>(counts);
-        state.replaceAll(count -> count - past);
-        state.addAll(ahead);
+        List<Integer> state = counts.minus(Math.max(0, counts.most() - finish)).numbers();
+        state.addAll(ahead.numbers());
         return state;
     }
 
@@ -88,7 +67,7 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
 
     @Override
     public int turn() {
-        return ahead.indexOf(0);
+        return ahead.last();
     }
 
     @Override
@@ -98,9 +77,9 @@ record Contest(int finish, int lead, boolean equalTurns, List<Integer> counts, L
 
     @Override
     public Progress progress(int left) {
-        return Progress.of(Collections.max(counts), finish, finish)
-                .at(turn(), counts.size(), counts.get(turn()), finish)
-                .with(Goals.asNumbers(counts))
+        return Progress.of(counts.most(), finish, finish)
+                .at(turn(), counts.places(), counts.at(turn()), finish)
+                .with(counts.measures())
                 .wonBy(winner())
                 .turnOf(equalTurns ? turn() : Progress.NOBODY);
     }

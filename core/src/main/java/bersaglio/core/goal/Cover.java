@@ -28,7 +28,7 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
 
     @Override
     public Play play(Start start) {
-        return new Covered(this, Goals.zeros(zones));
+        return new Covered(this, Counts.zeros(zones));
     }
 
     @Override
@@ -37,7 +37,7 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
     }
 
     /** @param counts of each zone, up to what is wanted */
-    record Covered(Cover goal, List<Integer> counts) implements Play {
+    record Covered(Cover goal, Counts counts) implements Play {
 
         @Override
         public Move after(Step step) {
@@ -46,17 +46,16 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
                 return Move.on(this, false);
             }
             int place = ((Step.Ball) step).zone() - 1;
-            return Move.on(
-                    counts.get(place) < goal.times ? new Covered(goal, Goals.plusOne(counts, place)) : this, true);
+            return Move.on(counts.at(place) < goal.times ? new Covered(goal, counts.plusOne(place)) : this, true);
         }
 
         @Override
         public Play counting(int part, int count) {
-            return part < goal.zones ? new Covered(goal, Goals.with(counts, part, Math.min(count, goal.times))) : this;
+            return part < goal.zones ? new Covered(goal, counts.with(part, Math.min(count, goal.times))) : this;
         }
 
         private int covered() {
-            return Goals.sum(counts);
+            return counts.sum();
         }
 
         private int wanted() {
@@ -65,7 +64,7 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
 
         @Override
         public List<Integer> state() {
-            return counts;
+            return counts.numbers();
         }
 
         @Override
@@ -85,7 +84,7 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
         @Override
         public Step next(boolean hit) {
             int zone = 0;
-            while (zone < goal.zones - 1 && counts.get(zone) >= goal.times) {
+            while (zone < goal.zones - 1 && counts.at(zone) >= goal.times) {
                 zone++;
             }
             return new Step.Ball(hit, 0, zone + 1, 0, 0);
@@ -99,7 +98,7 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
         @Override
         public Progress progress(int left) {
             return Progress.of(covered(), wanted(), left == NO_END ? wanted() : Math.min(wanted(), covered() + left))
-                    .with(Goals.asNumbers(counts));
+                    .with(counts.measures());
         }
     }
 }

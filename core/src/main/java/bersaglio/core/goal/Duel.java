@@ -42,7 +42,7 @@ public record Duel(@Called("hits") int points, int lead, List<Integer> headStart
 
     @Override
     public Play play(Start start) {
-        return Contest.of(points, lead, true, headStarts);
+        return Contest.of(points, lead, true, Counts.of(headStarts));
     }
 
     @Override

@@ -2,7 +2,6 @@ package bersaglio.core.goal;
 
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
@@ -34,40 +33,6 @@ final class Goals {
 
     static int orNoEnd(int balls) {
         return balls == 0 ? Play.NO_END : balls;
-    }
-
-    static List<Integer> plusOne(List<Integer> counts, int place) {
-        return with(counts, place, counts.get(place) + 1);
-    }
-
-    static List<Integer> with(List<Integer> counts, int place, int count) {
-        Integer[] next = counts.toArray(new Integer[0]);
-        next[place] = count;
-        return List.of(next);
-    }
-
-    static List<Double> asNumbers(List<Integer> counts) {
-        List<Double> numbers = new ArrayList<>();
-        for (int count : counts) {
-            numbers.add((double) count);
-        }
-        return numbers;
-    }
-
-    static int sum(List<Integer> counts) {
-        int sum = 0;
-        for (int count : counts) {
-            sum += count;
-        }
-        return sum;
-    }
-
-    static List<Integer> zeros(int count) {
-        List<Integer> zeros = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            zeros.add(0);
-        }
-        return List.copyOf(zeros);
     }
 
     /** From one hit to the most, what each asks for. */

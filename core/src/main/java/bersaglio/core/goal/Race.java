@@ -41,7 +41,7 @@ public record Race(int sides, @Called("hits") int finish, Tie tie, @Usually("0")
 
     @Override
     public Play play(Start start) {
-        return Contest.of(finish, 1, tie == Tie.EQUAL_TURNS, Goals.zeros(sides));
+        return Contest.of(finish, 1, tie == Tie.EQUAL_TURNS, Counts.zeros(sides));
     }
 
     @Override
