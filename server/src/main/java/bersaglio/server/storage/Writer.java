@@ -21,8 +21,9 @@ import org.springframework.transaction.TransactionStatus;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * The one place where anything is written. Work that waits is taken together: each piece stands behind a savepoint of its
- * own, all are committed at once, forced to disc at once, and only then answered. The database lets nobody else write.
+ * The one place where anything is written. Work that waits, or comes while other work is done, is taken together: each
+ * piece stands behind a savepoint of its own, all are committed at once, forced to disc at once, and only then answered.
+ * The database lets nobody else write.
  */
 @Component
 public class Writer implements AutoCloseable {
@@ -30,8 +31,9 @@ public class Writer implements AutoCloseable {
     /** Longer than this no work waits for its turn. */
     public static final Duration PATIENCE = Duration.ofSeconds(2);
 
+    static final int MOST_TOGETHER = 64;
+
     private static final Logger LOG = LoggerFactory.getLogger(Writer.class);
-    private static final int MOST_TOGETHER = 64;
 
     private final TransactionTemplate transaction;
     private final Disc disc;
@@ -59,7 +61,7 @@ public class Writer implements AutoCloseable {
         }
         Work<T> asked = new Work<>(work);
         waiting.add(asked);
-        if (closed && asked.taken.compareAndSet(false, true)) {
+        if (closed && asked.take()) {
             throw new NotWritten(NotWritten.Why.CLOSED, null);
         }
         return asked.await();
@@ -111,12 +113,9 @@ public class Writer implements AutoCloseable {
     private void writeForEver() {
         try {
             while (!closed || !waiting.isEmpty()) {
-                List<Work<?>> taken = new ArrayList<>();
-                taken.add(waiting.take());
-                waiting.drainTo(taken, MOST_TOGETHER - 1);
-                taken.removeIf(work -> !work.taken.compareAndSet(false, true));
-                if (!taken.isEmpty()) {
-                    writeTogether(taken);
+                Work<?> first = waiting.take();
+                if (first.take()) {
+                    writeTogether(first);
                 }
             }
         } catch (InterruptedException stopped) {
@@ -124,13 +123,22 @@ public class Writer implements AutoCloseable {
         }
     }
 
-    private void writeTogether(List<Work<?>> all) {
+    private void writeTogether(Work<?> first) {
+        List<Work<?>> all = new ArrayList<>(List.of(first));
         thereafter.clear();
         try {
             disc.requireRoom();
             transaction.executeWithoutResult(status -> {
                 current = status;
-                all.forEach(Work::doIt);
+                first.doIt();
+                Work<?> next = waiting.poll();
+                while (next != null) {
+                    if (next.take()) {
+                        all.add(next);
+                        next.doIt();
+                    }
+                    next = all.size() < MOST_TOGETHER ? waiting.poll() : null;
+                }
             });
             disc.force();
         } catch (RuntimeException | Error failure) {
@@ -174,6 +182,11 @@ public class Writer implements AutoCloseable {
             this.work = work;
         }
 
+        /** Whoever comes first has it: the writer, who does it, or the one who waits, who gives it up. */
+        boolean take() {
+            return taken.compareAndSet(false, true);
+        }
+
         void doIt() {
             try {
                 result = attempt(work);
@@ -198,7 +211,7 @@ public class Writer implements AutoCloseable {
             try {
                 return answer.get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
             } catch (TimeoutException late) {
-                if (taken.compareAndSet(false, true)) {
+                if (take()) {
                     throw new NotWritten(NotWritten.Why.BUSY, null);
                 }
                 return settled();

@@ -117,15 +117,26 @@ class WriterTest {
     }
 
     @Test
-    void whatWaitsIsWrittenTogetherAndForcedOnce() throws Exception {
+    void whatComesWhileWorkIsDoneIsWrittenWithItAndForcedOnce() throws Exception {
         List<Future<Object>> answers = whileHeld(List.of(adding("one"), adding("two"), adding("three")), held -> {});
         for (Future<Object> answer : answers) {
             assertThat(answer.get()).isEqualTo(1);
         }
         assertThat(words()).containsExactly("one", "three", "two");
-        assertThat(disc.forced)
-                .as("once for what held it up, once for the three")
-                .isEqualTo(2);
+        assertThat(disc.forced).as("with what held them up").isEqualTo(1);
+    }
+
+    @Test
+    void onlySoMuchIsWrittenTogether() throws Exception {
+        List<Callable<Object>> many = new ArrayList<>();
+        for (int word = 0; word < Writer.MOST_TOGETHER; word++) {
+            many.add(adding("w" + word));
+        }
+        for (Future<Object> answer : whileHeld(many, held -> {})) {
+            assertThat(answer.get()).isEqualTo(1);
+        }
+        assertThat(words()).hasSize(Writer.MOST_TOGETHER);
+        assertThat(disc.forced).as("the last of them finds no place").isEqualTo(2);
     }
 
     @Test
