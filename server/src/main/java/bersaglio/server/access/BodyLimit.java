@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -30,6 +31,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static final int MOST_BYTES = 256 * 1024;
     private static final int MOST_OF_A_FILE = 1024 * 1024;
+    private static final int BLOCK = 8 * 1024;
     private static final String FILES = "/api/exchange/";
     private static final String ARRIVED = BodyLimit.class.getName();
 
@@ -56,11 +58,13 @@ class BodyLimit extends OncePerRequestFilter {
         long length = request.getContentLengthLong();
         if (length <= 0 && request.getHeader("Transfer-Encoding") == null) {
             check(new byte[0], 0, most, request, response, chain);
-        } else if (length > 0 && length <= most && request.getInputStream().available() >= length) {
-            byte[] body = request.getInputStream().readNBytes((int) length);
-            check(body, body.length, most, request, response, chain);
+            return;
+        }
+        byte[] here = length <= most ? whatIsHere(request.getInputStream(), length) : new byte[0];
+        if (here.length == length) {
+            check(here, length, most, request, response, chain);
         } else if (!slow.await(
-                request, most, ARRIVED, late -> problems.write(response, HttpStatus.REQUEST_TIMEOUT, late))) {
+                request, here, most, ARRIVED, late -> problems.write(response, HttpStatus.REQUEST_TIMEOUT, late))) {
             response.setHeader("Retry-After", "5");
             response.setHeader("Connection", "close");
             problems.write(
@@ -68,6 +72,21 @@ class BodyLimit extends OncePerRequestFilter {
                     HttpStatus.TOO_MANY_REQUESTS,
                     new Problem("too_many", "body", "many that are under way", "fewer at a time"));
         }
+    }
+
+    /** As far as it can be read without waiting: of a short body mostly all. */
+    private static byte[] whatIsHere(ServletInputStream in, long length) throws IOException {
+        ByteArrayOutputStream here = new ByteArrayOutputStream();
+        byte[] block = new byte[BLOCK];
+        // What is available is told as one byte, however many there are.
+        while (here.size() < length && in.available() > 0) {
+            int read = in.read(block, 0, (int) Math.min(BLOCK, length - here.size()));
+            if (read < 0) {
+                break;
+            }
+            here.write(block, 0, read);
+        }
+        return here.toByteArray();
     }
 
     private void check(

@@ -39,10 +39,11 @@ final class SlowBodies {
     /**
      * Comes back to the filters with the body, once it is there.
      *
+     * @param begun     what was read of it already
      * @param attribute under which it then is
      * @return false when this address has too many under way
      */
-    boolean await(HttpServletRequest request, int most, String attribute, Late late) throws IOException {
+    boolean await(HttpServletRequest request, byte[] begun, int most, String attribute, Late late) throws IOException {
         String address = request.getRemoteAddr();
         if (underWay.merge(address, 1, Integer::sum) > MOST_OF_ONE_ADDRESS) {
             gone(address);
@@ -51,7 +52,7 @@ final class SlowBodies {
         AsyncContext context = request.startAsync();
         context.setTimeout(DEADLINE.toMillis());
         context.addListener(new Ending(address, late));
-        request.getInputStream().setReadListener(new Reader(request, context, most, attribute));
+        request.getInputStream().setReadListener(new Reader(request, context, begun, most, attribute));
         return true;
     }
 
@@ -120,12 +121,15 @@ final class SlowBodies {
         private long length;
         private boolean over;
 
-        Reader(HttpServletRequest request, AsyncContext context, int most, String attribute) throws IOException {
+        Reader(HttpServletRequest request, AsyncContext context, byte[] begun, int most, String attribute)
+                throws IOException {
             this.request = request;
             this.in = request.getInputStream();
             this.context = context;
             this.most = most;
             this.attribute = attribute;
+            this.length = begun.length;
+            wanted.writeBytes(begun);
         }
 
         @Override

@@ -217,6 +217,7 @@ public class Charting {
             Optional<EventLog.RunRow> row = log.run(id);
             if (row.isPresent()) {
                 long last = row.get().lastPosition();
+                nextPositions.putIfAbsent(row.get().session(), row.get().nextPosition());
                 Run<?> run = recent.find(id, last).orElseGet(() -> kinds.of(log.ofRun(id)));
                 return new RunIntake<>(id, row.get().session(), run, last);
             }

@@ -25,8 +25,8 @@ class EventLog {
     /** An event with its place in its session. */
     record Placed(ChartEvent event, long position) {}
 
-    /** A run's session and the position of its last event. */
-    record RunRow(UUID session, long lastPosition) {}
+    /** A run's session, the position of its last event, and the one that comes next in the session. */
+    record RunRow(UUID session, long lastPosition, long nextPosition) {}
 
     static final long FIRST_POSITION = 1;
 
@@ -80,11 +80,11 @@ class EventLog {
     Optional<RunRow> run(UUID run) {
         return jdbc.sql(
                         """
-                        select session_id, (select max(position) from chart_event where run_id = run.id)
-                        from run where id = :id
+                        select session.id, (select max(position) from chart_event where run_id = run.id), next_position
+                        from run join session on session.id = run.session_id where run.id = :id
                         """)
                 .param("id", run)
-                .query((row, number) -> new RunRow(row.getObject(1, UUID.class), row.getLong(2)))
+                .query((row, number) -> new RunRow(row.getObject(1, UUID.class), row.getLong(2), row.getLong(3)))
                 .optional();
     }
 

@@ -19,11 +19,11 @@ import bersaglio.wire.ResultCodec;
 import bersaglio.wire.format.LevelMoveFormat;
 import bersaglio.wire.format.SaidFormat;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -44,6 +44,10 @@ class ResultRows {
             "standing_result");
 
     private final JdbcTemplate jdbc;
+    /** By table. */
+    private final Map<String, String> inserting = new ConcurrentHashMap<>();
+
+    private final Map<String, String> updating = new ConcurrentHashMap<>();
 
     ResultRows(JdbcTemplate jdbc) {
         this.jdbc = jdbc;
@@ -52,27 +56,30 @@ class ResultRows {
     /** One row, column by column; every row of a table has the same columns in the same order. */
     private static final class Row {
 
-        private final Map<String, @Nullable Object> columns = new LinkedHashMap<>();
+        private final List<String> columns = new ArrayList<>();
+        private final List<@Nullable Object> values = new ArrayList<>();
 
         Row(int generation, String run) {
             with("generation", generation).with("run", UUID.fromString(run));
         }
 
         Row with(String column, @Nullable Object value) {
-            columns.put(column, value);
+            columns.add(column);
+            values.add(value);
             return this;
         }
     }
 
     private void insert(String table, List<Row> rows) {
-        if (rows.isEmpty()) {
-            return;
+        if (!rows.isEmpty()) {
+            String sql = inserting.computeIfAbsent(table, any -> inserting(table, rows.get(0)));
+            jdbc.batchUpdate(sql, rows.stream().map(row -> row.values.toArray()).toList());
         }
-        var columns = rows.get(0).columns.keySet();
-        String places = columns.stream().map(one -> "?").collect(Collectors.joining(", "));
-        jdbc.batchUpdate(
-                "insert into " + table + " (" + String.join(", ", columns) + ") values (" + places + ")",
-                rows.stream().map(row -> row.columns.values().toArray()).toList());
+    }
+
+    private static String inserting(String table, Row row) {
+        String places = row.columns.stream().map(one -> "?").collect(Collectors.joining(", "));
+        return "insert into " + table + " (" + String.join(", ", row.columns) + ") values (" + places + ")";
     }
 
     void insertSets(int generation, List<SetResult> sets) {
@@ -81,14 +88,15 @@ class ResultRows {
 
     void updateSet(int generation, SetResult set) {
         Row row = row(generation, set);
-        List<@Nullable Object> values = new ArrayList<>(row.columns.values());
+        List<@Nullable Object> values = new ArrayList<>(row.values);
         values.add(generation);
         values.add(UUID.fromString(set.run()));
-        jdbc.update(
-                "update set_result set "
-                        + row.columns.keySet().stream().map(one -> one + " = ?").collect(Collectors.joining(", "))
-                        + " where generation = ? and run = ?",
-                values.toArray());
+        jdbc.update(updating.computeIfAbsent("set_result", table -> updating(table, row)), values.toArray());
+    }
+
+    private static String updating(String table, Row row) {
+        String columns = row.columns.stream().map(one -> one + " = ?").collect(Collectors.joining(", "));
+        return "update " + table + " set " + columns + " where generation = ? and run = ?";
     }
 
     private static Row row(int generation, SetResult set) {

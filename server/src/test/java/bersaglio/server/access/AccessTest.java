@@ -144,17 +144,44 @@ class AccessTest {
 
     /** Its body in a packet of its own, as many a device sends it. */
     private String fromAnotherAddress(String what, String body) throws IOException {
+        return inTwo(what, body, 0, () -> {});
+    }
+
+    private String inTwo(String what, String body, int first, Runnable meanwhile) throws IOException {
         try (Socket socket =
                 new Socket(InetAddress.getLoopbackAddress(), server.port(), InetAddress.getByName("127.0.0.2"), 0)) {
             socket.setTcpNoDelay(true);
             socket.getOutputStream()
                     .write((what + " HTTP/1.1\r\nHost: localhost:" + server.port()
                                     + "\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: "
-                                    + body.length() + "\r\n\r\n")
+                                    + body.length() + "\r\n\r\n" + body.substring(0, first))
                             .getBytes(StandardCharsets.US_ASCII));
-            socket.getOutputStream().write(body.getBytes(StandardCharsets.US_ASCII));
+            meanwhile.run();
+            socket.getOutputStream().write(body.substring(first).getBytes(StandardCharsets.US_ASCII));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 20, 34})
+    void aBodyThatHasBegunIsWaitedForAndReadWhole(int first) throws IOException {
+        String body = "{\"name\":\"In parts\",\"hand\":\"RIGHT\"}";
+        assertThat(body).hasSize(34);
+
+        String answer = inTwo("PUT /api/players/" + Device.newId(), body, first, () -> server.get("/api/club"));
+
+        assertThat(answer).startsWith("HTTP/1.1 201").contains("In parts");
+    }
+
+    @Test
+    void aBodyOfManyBlocksIsReadWhole() {
+        String spaces = " ".repeat(100_000);
+
+        HttpResponse<String> answer =
+                server.put("/api/players/" + Device.newId(), "{\"name\":\"At last\"," + spaces + "\"hand\":\"RIGHT\"}");
+
+        assertThat(answer.statusCode()).isEqualTo(201);
+        assertThat(answer.body()).contains("At last");
     }
 
     private static void drop(Socket socket) {
