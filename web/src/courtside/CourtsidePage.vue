@@ -142,7 +142,12 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
     <p v-if="hand.held.value" data-test="held">{{ t('state.held', { count: hand.held.value }, hand.held.value) }}</p>
     <v-btn @click="askAgain">{{ t('state.retry') }}</v-btn>
   </PlainState>
-  <div v-else class="courtside" :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER' }" @mousedown="leaveKeys">
+  <div
+    v-else
+    class="courtside"
+    :class="{ 'left-handed': settings.leftHanded, 'from-memory': way === 'AFTER', unread: !loaded }"
+    @mousedown="leaveKeys"
+  >
     <p v-if="onPhone && person && practised" class="phone-line" :class="{ called: pattern.called.value }">
       <strong>{{ person.name }}</strong>
       {{ pattern.next.value || t('courtside.drill', { drill: practised.name, level, levels: practised.levels.length }) }}

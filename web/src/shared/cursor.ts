@@ -11,7 +11,7 @@ export const vCursor: ObjectDirective<HTMLElement> = {
         return
       }
       input.focus()
-      // What a dialog's transition still hides takes no cursor yet.
+      // A field takes no cursor before its dialog shows it.
       requestAnimationFrame(put)
     }
     requestAnimationFrame(put)

@@ -68,6 +68,7 @@ class NetworkTest {
         page.navigate(hall.address() + "/courtside/" + hall.newPlayer("Early Tester", "RIGHT") + "/straight-clear-1");
         page.locator("svg.court").waitFor();
         page.waitForCondition(() -> !asked.isEmpty());
+        assertThat(page.getByTestId("count")).isHidden();
         court.place(true).place(false).place(true);
         asked.forEach(Route::abort);
         assertThat(page.getByTestId("held")).containsText("3 touches wait here");
@@ -76,6 +77,7 @@ class NetworkTest {
         page.unroute("**/ledger?*");
         page.evaluate("dispatchEvent(new Event('online'))");
         court.ready().shows("2 of 3").sent();
+        assertThat(page.getByTestId("count")).isVisible();
         assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(3);
     }
 

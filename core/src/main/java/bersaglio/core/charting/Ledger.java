@@ -215,11 +215,11 @@ public final class Ledger {
     public List<SetReading> readings(int from, int to) {
         Check.requireBetween("to", to, 0, sets.size());
         Check.requireBetween("from", from, 0, to);
-        Map<String, Going> tracks = new HashMap<>();
+        Map<String, TrackRecord> tracks = new HashMap<>();
         List<SetReading> readings = new ArrayList<>(to - from);
         for (int place = 0; place < to; place++) {
             SetResult set = sets.get(place);
-            Going going = tracks.computeIfAbsent(set.rung().track(), track -> new Going(start, days));
+            TrackRecord going = tracks.computeIfAbsent(set.rung().track(), track -> new TrackRecord(start, days));
             if (place < from) {
                 going.take(set);
             } else {
@@ -302,7 +302,7 @@ public final class Ledger {
 
     /** What was laid otherwise is another target: its sets are not taken together with these. */
     private History historyBefore(int place, int level, String laid) {
-        Going going = new Going(start, days);
+        TrackRecord going = new TrackRecord(start, days);
         for (int i = 0; i < place; i++) {
             going.take(sets.get(i));
         }

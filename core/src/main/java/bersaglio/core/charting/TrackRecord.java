@@ -15,7 +15,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** One player's sets on one track of a drill, taken one after the other: where the player stands, and what bears on what comes. */
-final class Going {
+final class TrackRecord {
 
     /** Sets whose balls tell whether they come in streaks. */
     private static final int SETS_LOOKED_AT = 6;
@@ -54,7 +54,7 @@ final class Going {
     private final ClubDays days;
     private int level;
 
-    Going(int start, ClubDays days) {
+    TrackRecord(int start, ClubDays days) {
         level = start;
         this.days = days;
     }
