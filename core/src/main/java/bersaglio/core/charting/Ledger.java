@@ -219,11 +219,11 @@ public final class Ledger {
         List<SetReading> readings = new ArrayList<>(to - from);
         for (int place = 0; place < to; place++) {
             SetResult set = sets.get(place);
-            TrackRecord going = tracks.computeIfAbsent(set.rung().track(), track -> new TrackRecord(start, days));
+            TrackRecord record = tracks.computeIfAbsent(set.rung().track(), track -> new TrackRecord(start, days));
             if (place < from) {
-                going.take(set);
+                record.take(set);
             } else {
-                readings.add(going.read(drill, set));
+                readings.add(record.read(drill, set));
             }
         }
         return readings;
@@ -302,10 +302,10 @@ public final class Ledger {
 
     /** What was laid otherwise is another target: its sets are not taken together with these. */
     private History historyBefore(int place, int level, String laid) {
-        TrackRecord going = new TrackRecord(start, days);
+        TrackRecord record = new TrackRecord(start, days);
         for (int i = 0; i < place; i++) {
-            going.take(sets.get(i));
+            record.take(sets.get(i));
         }
-        return going.at(level, laid);
+        return record.at(level, laid);
     }
 }
