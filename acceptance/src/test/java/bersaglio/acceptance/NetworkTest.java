@@ -69,6 +69,7 @@ class NetworkTest {
         page.locator("svg.court").waitFor();
         page.waitForCondition(() -> !asked.isEmpty());
         assertThat(page.getByTestId("count")).isHidden();
+        assertThat(page.getByTestId("best")).isHidden();
         court.place(true).place(false).place(true);
         asked.forEach(Route::abort);
         assertThat(page.getByTestId("held")).containsText("3 touches wait here");
