@@ -83,6 +83,26 @@ class NetworkTest {
     }
 
     @Test
+    void fromFarAwayNoCountIsReadBeforeItsSetIs(Hall hall) {
+        Page page = hall.tablet();
+        String player = hall.newPlayer("Far Tester", "RIGHT");
+        Courtside court = new Courtside(page).open(hall.address(), player);
+        court.row("110").sent();
+        page.evaluate("sessionStorage.setItem('bersaglio.way', 'FAR')");
+        BlockingQueue<Route> asked = new LinkedBlockingQueue<>();
+        page.route("**/ledger?*", asked::add);
+
+        page.reload();
+        page.getByText("Far Tester").last().waitFor();
+        page.waitForCondition(() -> !asked.isEmpty());
+        assertThat(page.getByTestId("far-count")).isHidden();
+
+        asked.forEach(Route::resume);
+        assertThat(page.getByTestId("far-count")).isVisible();
+        assertThat(page.getByTestId("far-count")).hasText("2");
+    }
+
+    @Test
     void whoIsChosenBeforeTheRulesAreHereStaysChosen(Hall hall) {
         Page page = hall.tablet();
         BlockingQueue<Route> asked = new LinkedBlockingQueue<>();
