@@ -2,6 +2,7 @@
 import { computed, useTemplateRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Area, InUse, LyingZone, Standpoint, Surface } from '@/shared/api'
+import { steady } from '@/shared/steady'
 import MarkLayer, { type Mark } from './MarkLayer.vue'
 import { banded, grown } from './closeUp'
 import { fitted, markingPath, rectanglePath, shapePath } from './shape'
@@ -100,7 +101,8 @@ const fromSide = computed(() => seenFrom.value === 'LEFT' || seenFrom.value === 
  * latest ones anew.
  */
 const settledCount = computed(() => Math.max(0, Math.floor((props.marks.length - FRESH) / SETTLE) * SETTLE))
-const layers = computed(() => [props.marks.slice(0, settledCount.value), props.marks.slice(settledCount.value)])
+const settled = steady(() => props.marks.slice(0, settledCount.value))
+const layers = computed(() => [settled.value, props.marks.slice(settledCount.value)])
 
 const unused = computed(() => new Set(props.inUse.unused))
 

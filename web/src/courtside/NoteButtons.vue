@@ -6,13 +6,14 @@ import type { Note } from './entries'
 /** Marks that can be put on a shot, and taken off it, each by one touch. */
 defineProps<{ shot: Shot, notes: Note[] }>()
 const emit = defineEmits<{ note: [note: Note, on: boolean] }>()
-const { t } = useI18n()
+const { t, locale } = useI18n()
 </script>
 
 <template>
   <v-btn
     v-for="note in notes"
     :key="note"
+    v-memo="[shot.notes.includes(note), locale]"
     class="note"
     size="small"
     :variant="shot.notes.includes(note) ? 'flat' : 'outlined'"

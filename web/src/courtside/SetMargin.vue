@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Drill, Lying, PlaceVersion, Plane, Player, Sport, Stance } from '@/shared/api'
 import { levelOf, plain, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
+import { steady } from '@/shared/steady'
 import CallerSelect from './CallerSelect.vue'
 import FromHere from './FromHere.vue'
 import SetAsks from './SetAsks.vue'
@@ -55,7 +56,7 @@ const verdict = computed(() => props.hand.verdict.value)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
 const noted = computed(() => chosen.value?.shot ?? set.value?.shots.at(-1))
 /** What has a count of its own: sides, zones, or the two ways that are compared. */
-const parts = computed(() => {
+const parts = steady(() => {
   const { goal, target } = rung.value
   if (goal.kind === 'COVER') {
     return target.zones.map((zone) => zone.name)

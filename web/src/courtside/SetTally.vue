@@ -19,7 +19,9 @@ const emit = defineEmits<{ side: [side: number], tick: [] }>()
 const { t } = useI18n()
 const outbox = useOutbox()
 /** Shots that are gone with this page, unless the device has room before. */
-const notKept = computed(() => props.set?.shots.filter((shot) => outbox.unkept.includes(shot.id)).length ?? 0)
+const notKept = computed(() => outbox.unkept.length === 0
+  ? 0
+  : props.set?.shots.filter((shot) => outbox.unkept.includes(shot.id)).length ?? 0)
 const goals = useGoals()
 const count = computed(() => props.set?.count ?? props.level.fresh)
 </script>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
+import { steady } from '@/shared/steady'
 
 /** With which stroke the last shot was hit: as asked, unless somebody says otherwise. */
 const props = defineProps<{ shot: Shot | undefined, strokes: string[], closed: boolean }>()
@@ -10,9 +11,10 @@ const { t } = useI18n()
 const said = computed(() => props.shot?.stroke ?? '')
 const SLIDES = ['↑', '→', '↓', '←']
 /** The first four with the slide that says them. */
+const strokes = steady(() => props.strokes)
 const items = computed(() => [
   { value: '', title: t('pattern.asAsked') },
-  ...props.strokes.map((value, place) => ({ value, title: [SLIDES[place], value].filter(Boolean).join(' ') })),
+  ...strokes.value.map((value, place) => ({ value, title: [SLIDES[place], value].filter(Boolean).join(' ') })),
 ])
 </script>
 

@@ -4,6 +4,7 @@ import { toDrawing, type Place } from '@/court/turn'
 import type { Actor, Asked, Ending, Level, PatternStep, Role, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
+import { steady } from '@/shared/steady'
 import type { Logged } from './entries'
 import { useBothSides } from './useBothSides'
 import { useCalls } from './useCalls'
@@ -38,8 +39,8 @@ export function usePattern(
       .map((step, place) => asked && expected.value[place] === asked.step ? { ...step, ways: [way(asked)] } : step)
     return both.theirs.value ? [both.theirs.value] : own
   })
-  const lit = computed(() => pattern.value
-    && coming.value.flatMap(({ ways }) => ways.map(({ zone = 0 }) => zone)).filter((zone) => zone > 0))
+  const litZones = steady(() => coming.value.flatMap(({ ways }) => ways.map(({ zone = 0 }) => zone)).filter((zone) => zone > 0))
+  const lit = computed(() => pattern.value && litZones.value)
 
   /** Whether a call is out. */
   const called = computed(() => !both.theirs.value && !!calls.asked.value)

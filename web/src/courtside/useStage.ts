@@ -25,15 +25,29 @@ export function useStage(
   const other = computed(() => court.value && stage.value && halfBeyond(court.value, stage.value.plane))
   const onSurface = computed(() => court.value && stage.value && { sport: court.value.sport, plane: stage.value.plane })
 
+  // What another hit came down on this side of the net, seen by the player.
+  const seen = ({ hitter, x = 0, y = 0 }: Shot) => hitter && other.value ? acrossTheNet({ x, y }) : { x, y }
+  const markOf = (shot: Shot, size: number): Mark => ({ id: shot.id, ...seen(shot), ruling: shot.ruling, close: shot.close, size })
+
+  const faded = new WeakMap<Shot, Mark>()
+  /** A shot of which nothing changes stays the very same, and so does its mark. */
+  function fadedOf(shot: Shot): Mark {
+    const known = faded.get(shot)
+    const mark = markOf(shot, SMALLEST)
+    if (known?.x === mark.x && known.y === mark.y) {
+      return known
+    }
+    faded.set(shot, mark)
+    return mark
+  }
+
   const marks = computed<Mark[]>(() => {
     const placed = (set.value?.shots ?? []).filter(
       (shot) => shot.x !== undefined && (shot.before?.length ?? 0) === place.value)
-    // What another hit came down on this side of the net, seen by the player.
-    const seen = ({ hitter, x = 0, y = 0 }: Shot) => hitter && other.value ? acrossTheNet({ x, y }) : { x, y }
-    return placed.map((shot, index) => ({
-      id: shot.id, ...seen(shot), ruling: shot.ruling, close: shot.close,
-      size: SMALLEST + (LARGEST - SMALLEST) * Math.max(0, 1 - (placed.length - 1 - index) / FADES_OVER),
-    }))
+    return placed.map((shot, index) => {
+      const fresh = 1 - (placed.length - 1 - index) / FADES_OVER
+      return fresh > 0 ? markOf(shot, SMALLEST + (LARGEST - SMALLEST) * fresh) : fadedOf(shot)
+    })
   })
 
   return { rung, lying, stages, stage, other, stance, onSurface, marks }

@@ -3,9 +3,9 @@ package bersaglio.browser;
 import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.Deciding;
 import bersaglio.core.charting.Ledger;
+import bersaglio.core.charting.LiveSet;
 import bersaglio.core.charting.Prompting;
 import bersaglio.core.charting.Said;
-import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Level;
@@ -39,6 +39,7 @@ public final class Chart {
     private final Drill drill;
     private final Ledger ledger;
     private final Tape tape = new Tape();
+    private final LiveSet live;
     private Optional<ChartedSet> set = Optional.empty();
     /** What came before this set stays as it is while it runs on one rung. */
     private @Nullable Deciding deciding;
@@ -48,6 +49,7 @@ public final class Chart {
     Chart(Drill drill, List<SetResult> history) {
         this.drill = drill;
         this.ledger = new Ledger(drill, history, 1, Calendar.days());
+        this.live = new LiveSet(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty());
     }
 
     /**
@@ -59,7 +61,7 @@ public final class Chart {
     @JSExport
     public String append(String json) {
         return tape.append(json, what -> set.ifPresent(charted -> charted.requireRoomFor(what)), all -> {
-            ChartedSet now = replay();
+            ChartedSet now = live.after(all);
             int from = now.firstShotChangedSince(
                     set.map(last -> last.played().shots()).orElse(List.of()));
             set = Optional.of(now);
@@ -169,11 +171,7 @@ public final class Chart {
     }
 
     private ChartedSet charted() {
-        return set.orElseGet(this::replay);
-    }
-
-    private ChartedSet replay() {
-        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), tape.events());
+        return set.orElseGet(() -> live.after(tape.events()));
     }
 
     static List<SetResult> lines(String json) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.Samples;
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.ChartedSet;
 import bersaglio.core.charting.SetChart;
 import bersaglio.core.charting.SetResult;
 import bersaglio.core.drill.AdvanceRule;
@@ -31,8 +32,10 @@ import bersaglio.core.target.TargetSet;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.EventCodec;
 import bersaglio.wire.format.SetLineFormat;
+import bersaglio.wire.format.SetViewFormat;
 import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.SetLine;
+import bersaglio.wire.view.SetView;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -248,9 +251,19 @@ class TwinTest {
 
     private static JsonObject answer(Drill drill, JsonArray history, List<ChartEvent> events) {
         Chart chart = Face.chart(DrillCodec.encode(drill).toString(), history.toString());
-        events.forEach(event -> chart.append(EventCodec.encode(event).toString()));
+        List<ChartEvent> taken = new ArrayList<>();
+        for (ChartEvent event : events) {
+            if (Json.parse(chart.append(EventCodec.encode(event).toString()))
+                            .asObject()
+                            .get("problem")
+                    == null) {
+                taken.add(event);
+            }
+        }
+        // One by one in the page, and as a whole.
+        ChartedSet whole = SetChart.replay(id -> Optional.of(drill), taken);
         return Json.object()
-                .add("set", Json.parse(chart.set()))
+                .add("set", Json.parse(SetViewFormat.encode(SetView.of(whole)).toString()))
                 .add("spliced", Json.parse(chart.set()).asObject().get("shots"))
                 .add("judged", Json.parse(chart.judged()))
                 .add("line", Json.parse(chart.line()))

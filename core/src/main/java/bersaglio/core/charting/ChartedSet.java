@@ -22,10 +22,15 @@ public record ChartedSet(SetTask task, SetOrigin origin, Played played, RunOutli
         int place = 0;
         while (place < before.size()
                 && place < played.shots().size()
-                && before.get(place).equals(played.shots().get(place))) {
+                && isSame(before.get(place), played.shots().get(place))) {
             place++;
         }
         return place;
+    }
+
+    /** Most are the very same, which is known at once. */
+    private static boolean isSame(Shot one, Shot other) {
+        return one == other || one.equals(other);
     }
 
     /**

@@ -7,4 +7,9 @@ public interface EventBody {
     default boolean canBeUndone() {
         return false;
     }
+
+    /** Whether it only adds to what came before it and changes nothing of that. */
+    default boolean onlyAdds() {
+        return false;
+    }
 }

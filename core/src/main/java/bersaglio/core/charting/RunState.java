@@ -55,6 +55,23 @@ public final class RunState {
         return chart;
     }
 
+    /**
+     * Goes on with one event more.
+     *
+     * @return whether it only adds to the run; else all of it is to be gone through anew
+     */
+    boolean goOn(Chart chart, ChartEvent event) {
+        if (!event.what().onlyAdds() || event.pen() < pen) {
+            return false;
+        }
+        follow(event);
+        boolean stands = !event.what().canBeUndone() || undo.nextUndo().equals(Optional.of(event.id()));
+        if (stands) {
+            chart.take(event);
+        }
+        return stands;
+    }
+
     private List<ChartEvent> withoutClaims(List<ChartEvent> events) {
         List<ChartEvent> own = new ArrayList<>(events.size());
         for (ChartEvent event : events) {

@@ -32,8 +32,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.LongFunction;
+import org.jspecify.annotations.Nullable;
 
-/** The chart of one set while its events are replayed; {@link #replay} is the way in, {@link ChartedSet} the result. */
+/**
+ * The chart of one set while its events are replayed; {@link #replay} is the way in where all of them are known, {@link
+ * LiveSet} where they come one by one, {@link ChartedSet} the result.
+ */
 public final class SetChart implements RunState.Chart {
 
     private final Drills drills;
@@ -50,6 +54,7 @@ public final class SetChart implements RunState.Chart {
     private boolean turned;
     private int level;
     private long openedAt;
+    private @Nullable SetReplay replay;
 
     private SetChart(Drills drills, RunState run) {
         this.drills = drills;
@@ -62,7 +67,16 @@ public final class SetChart implements RunState.Chart {
      * @throws Refused when they do not begin with the set's opening, or name a drill or a level that does not exist
      */
     public static ChartedSet replay(Drills drills, List<ChartEvent> events) {
-        return RunState.chart(events, run -> new SetChart(drills, run)).result();
+        return of(drills, events).result();
+    }
+
+    static SetChart of(Drills drills, List<ChartEvent> events) {
+        return RunState.chart(events, run -> new SetChart(drills, run));
+    }
+
+    /** See {@link RunState#goOn}. */
+    boolean goOn(ChartEvent event) {
+        return run.goOn(this, event);
     }
 
     /** What belongs to another kind of chart builds nothing here; a count that is said has its place among the balls. */
@@ -199,20 +213,14 @@ public final class SetChart implements RunState.Chart {
         drill.orElseThrow(SetChart::notOpened).level(number);
     }
 
-    private ChartedSet result() {
+    ChartedSet result() {
         Drill named = drill.orElseThrow(SetChart::notOpened);
         SetOpened start = opened.orElseThrow(SetChart::notOpened);
         RunState.Belongs belongs = run.movedTo()
                 .orElse(new RunState.Belongs(
                         start.player(), start.occasion().heldAt().orElse(openedAt)));
-        double charterSd = start.setup().charterSd().orElse(Referee.unknownCharterSd(named.court()));
-        SetReplay replay = new SetReplay(
-                new SetReplay.Conditioned(named, level, conditions, stances, charterSd),
-                turned,
-                new Start(start.toBeat(), called),
-                start.occasion(),
-                run,
-                all);
+        SetReplay replay = replay(named, start);
+        replay.goThrough(all);
         run.move().ifPresent(move -> {
             named.level(move.from());
             named.level(move.to());
@@ -244,6 +252,22 @@ public final class SetChart implements RunState.Chart {
                         replay.valuesTaken()),
                 run.outline(),
                 new Closing(run.closed(), run.said(), run.move()));
+    }
+
+    /** Begun once: what changes how a set is gone through begins another chart. */
+    private SetReplay replay(Drill named, SetOpened start) {
+        SetReplay begun = replay;
+        if (begun == null) {
+            double charterSd = start.setup().charterSd().orElse(Referee.unknownCharterSd(named.court()));
+            begun = new SetReplay(
+                    new SetReplay.Conditioned(named, level, conditions, stances, charterSd),
+                    turned,
+                    new Start(start.toBeat(), called),
+                    start.occasion(),
+                    run);
+            replay = begun;
+        }
+        return begun;
     }
 
     /** Of what is counted: the balls that stand, one by one, or the passes. */

@@ -36,6 +36,14 @@ public sealed interface SetEvent extends EventBody {
         }
     }
 
+    /** What is played, one after the other: most of what a set is made of. */
+    sealed interface Addition extends Entry {
+        @Override
+        default boolean onlyAdds() {
+            return true;
+        }
+    }
+
     /**
      * A set starts. Hitter, hand, drill version, place and what was laid are kept as they stood at the first touch.
      *
@@ -94,7 +102,7 @@ public sealed interface SetEvent extends EventBody {
      */
     @Kind("shot.landed")
     record ShotLanded(@Flat List<Point> places, Caller by, @Usually("0") int team, @Flat Struck struck)
-            implements Entry {
+            implements Addition {
 
         private static final double FARTHEST = 70;
         private static final int MOST_PLACES = 4;
@@ -129,7 +137,7 @@ public sealed interface SetEvent extends EventBody {
 
     /** A shot without a place, logged by a key. */
     @Kind("shot.keyed")
-    record ShotKeyed(@Flat Ruling ruling, Caller by, @Usually("0") int team, @Flat Struck struck) implements Entry {
+    record ShotKeyed(@Flat Ruling ruling, Caller by, @Usually("0") int team, @Flat Struck struck) implements Addition {
         public ShotKeyed {
             Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
         }
@@ -150,7 +158,7 @@ public sealed interface SetEvent extends EventBody {
 
     /** A number was taken: the length of a rally, seconds held, what the drill measures. */
     @Kind("value.taken")
-    record ValueTaken(double value, @Usually("0") int team) implements Entry {
+    record ValueTaken(double value, @Usually("0") int team) implements Addition {
         public ValueTaken {
             Check.requireBetween("value", value, 0, 1e6);
             Check.requireBetween("team", team, 0, Step.MOST_SIDES - 1);
@@ -164,7 +172,7 @@ public sealed interface SetEvent extends EventBody {
 
     /** Somebody hit the ball in a rally. */
     @Kind("contact.made")
-    record ContactMade(Role by) implements Entry {
+    record ContactMade(Role by) implements Addition {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.contact(by);
@@ -182,7 +190,7 @@ public sealed interface SetEvent extends EventBody {
 
     /** A rally is over; its length is that of its contacts. */
     @Kind("rally.ended")
-    record RallyEnded(@Flat Ending ending) implements Entry {
+    record RallyEnded(@Flat Ending ending) implements Addition {
         @Override
         public void applyTo(SetChart chart, ChartEvent event) {
             chart.endRally(ending, event);

@@ -27,7 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Goes through what was logged in a set, once all of it is known, and judges and counts it. */
+/** Goes through what was logged in a set, and judges and counts it. */
 final class SetReplay {
 
     /** What is asked under which conditions. */
@@ -51,27 +51,33 @@ final class SetReplay {
     private final Optional<Following> following;
     private final OthersCount others;
     private final RallyCount rallies = new RallyCount();
-    private final List<Shot> shots;
+    private final List<Shot> shots = new ArrayList<>();
     private final List<Umpire> umpires = new ArrayList<>();
     private final Map<Lit, Umpire> lit = new HashMap<>();
     private double valuesTaken;
+    /** Of what was logged. */
+    private int gone;
     /** The shot before the next one, while a pass or a point is on. */
     private Optional<String> last = Optional.empty();
 
-    SetReplay(Conditioned asked, boolean turned, Start start, Occasion occasion, RunState run, List<Logged> all) {
+    SetReplay(Conditioned asked, boolean turned, Start start, Occasion occasion, RunState run) {
         this.asked = asked;
         this.turned = turned;
         this.run = run;
         this.counting = new Counting(asked.drill(), asked.level(), start);
         this.following = asked.rung().dials().pattern().map(pattern -> new Following(pattern, occasion.as()));
         this.others = new OthersCount(following.map(Following::pattern));
-        this.shots = new ArrayList<>(all.size());
         asked.stances().forEach(stance -> umpires.add(asked.rung().umpire(conditions(stance))));
-        for (Logged logged : all) {
+    }
+
+    /** From where it stands to the end of what was logged so far. */
+    void goThrough(List<Logged> all) {
+        for (Logged logged : all.subList(gone, all.size())) {
             if (!logged.late() || logged instanceof LoggedShot) {
                 logged.takenBy(this);
             }
         }
+        gone = all.size();
     }
 
     private Conditions conditions(Optional<Stance> stance) {

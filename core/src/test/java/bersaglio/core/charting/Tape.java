@@ -1,5 +1,7 @@
 package bersaglio.core.charting;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import bersaglio.core.Samples;
 import bersaglio.core.charting.SetEvent.SetOpened;
 import bersaglio.core.charting.SetEvent.ShotKeyed;
@@ -9,6 +11,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.drill.Advice;
 import bersaglio.core.drill.Drill;
+import bersaglio.core.drill.Drills;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
@@ -108,7 +111,17 @@ final class Tape {
         return events;
     }
 
+    /** Gone through as a whole, and one by one: that is the same. */
     ChartedSet replay() {
-        return SetChart.replay(id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty(), events);
+        Drills drills = id -> id.equals(drill.id()) ? Optional.of(drill) : Optional.empty();
+        LiveSet live = new LiveSet(drills);
+        List<ChartedSet> oneByOne = new ArrayList<>();
+        for (int count = 1; count <= events.size(); count++) {
+            oneByOne.add(live.after(events.subList(0, count)));
+        }
+        for (int count = 1; count <= events.size(); count++) {
+            assertThat(oneByOne.get(count - 1)).isEqualTo(SetChart.replay(drills, events.subList(0, count)));
+        }
+        return oneByOne.get(events.size() - 1);
     }
 }
