@@ -20,11 +20,19 @@ public final class Bench {
             return new Row(what, value, unit, false, bound);
         }
 
+        /** What the others are to be held against; it has no bound of its own. */
+        static Row told(String what, double value, String unit) {
+            return atMost(what, value, unit, Double.POSITIVE_INFINITY);
+        }
+
         boolean holds() {
             return atMost ? value <= bound : value >= bound;
         }
 
         String line() {
+            if (Double.isInfinite(bound)) {
+                return String.format("%-62s %10.2f %s", what, value, unit);
+            }
             return String.format(
                     "%-62s %10.2f %-9s %s %8.2f  %s",
                     what, value, unit, atMost ? "<=" : ">=", bound, holds() ? "within" : "MISSED");

@@ -84,11 +84,13 @@ final class PageBench {
             addLongDrill(server);
             warm(server);
             addPattern(server);
+            double bare = inBrowser(page -> p95(touchesOfNothing(page)));
             double empty = inBrowser(page -> p95(touches(page, server, LONG_DRILL, 0)));
             double full = inBrowser(page -> p95(touches(page, server, LONG_DRILL, MARKS)));
             double step = inBrowser(page -> p95(touches(page, server, PATTERN, 0)));
             double tail = inBrowser(page -> p95(touches(page, server, PATTERN, STEPS)));
             return List.of(
+                    Row.told("touch to a dot on a page with nothing else, 95 %", bare, "ms"),
                     Row.atMost("touch to painted mark and verdict, 95 %, no mark yet", empty, "ms", 33),
                     Row.atMost("touch to painted mark and verdict, 95 %, 400 marks", full, "ms", 50),
                     Row.atMost("the same in a pattern, no step yet", step, "ms", 33),
@@ -123,6 +125,28 @@ final class PageBench {
             page.keyboard().press("Backspace");
         }
         page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks);
+        return measured(
+                page,
+                () -> page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks + TOUCHES));
+    }
+
+    /** What the machine and its browser take of a touch, whatever the page does. */
+    private static List<Double> touchesOfNothing(Page page) {
+        page.setContent("<svg class='court' width='800' height='600'></svg>");
+        page.evaluate(
+                """
+                () => document.querySelector('svg').addEventListener('pointerdown', (event) => {
+                  const dot = document.createElementNS('http://www.w3.org/2000/svg', 'circle')
+                  dot.setAttribute('r', '9')
+                  dot.setAttribute('cx', event.offsetX)
+                  dot.setAttribute('cy', event.offsetY)
+                  event.target.append(dot)
+                })
+                """);
+        return measured(page, () -> page.waitForFunction("document.querySelectorAll('circle').length === " + TOUCHES));
+    }
+
+    private static List<Double> measured(Page page, Runnable allDrawn) {
         page.evaluate(
                 """
                 () => {
@@ -139,7 +163,7 @@ final class PageBench {
         for (int touch = 0; touch < TOUCHES; touch++) {
             touch(page, touch);
         }
-        page.waitForCondition(() -> page.locator(".drawing .mark").count() == marks + TOUCHES);
+        allDrawn.run();
         List<?> times = (List<?>) page.evaluate("window.times");
         if (times.size() != TOUCHES) {
             throw new IllegalStateException(times.size() + " touches were seen");
