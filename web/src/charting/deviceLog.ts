@@ -127,10 +127,9 @@ export async function keep(entries: Entry[]): Promise<void> {
 export async function adopt(events: ChartEvent[], about: About): Promise<void> {
   const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
   const known = new Set((await tx.store.index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
-  for (const event of events.filter((one) => !known.has(one.id))) {
-    await tx.store.add({ run: event.run, about, fate: 'stored', storedAt: Date.now(), event })
-  }
-  await tx.done
+  const added = events.filter((one) => !known.has(one.id))
+    .map((event) => tx.store.add({ run: event.run, about, fate: 'stored', storedAt: Date.now(), event }))
+  await Promise.all([...added, tx.done])
 }
 
 function read({ seq = 0, event, ...rest }: Written): Kept {

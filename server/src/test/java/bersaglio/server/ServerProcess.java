@@ -20,7 +20,7 @@ public final class ServerProcess {
 
     private final Process process;
     private final CompletableFuture<Integer> port = new CompletableFuture<>();
-    private final StringBuffer said = new StringBuffer();
+    private final StringBuilder said = new StringBuilder();
 
     private ServerProcess(Process process) {
         this.process = process;
@@ -49,6 +49,7 @@ public final class ServerProcess {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-Xshare:auto"));
         command.addAll(program);
         command.addAll(List.of("--server.port=0", "--bersaglio.data=" + data));
@@ -65,16 +66,26 @@ public final class ServerProcess {
         try (BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = out.readLine(); line != null; line = out.readLine()) {
-                said.append(line).append('\n');
+                say(line);
                 Matcher ready = READY.matcher(line);
                 if (ready.find()) {
                     port.complete(Integer.parseInt(ready.group(1)));
                 }
             }
         } catch (IOException gone) {
-            said.append(gone).append('\n');
+            say(gone.toString());
         }
-        port.completeExceptionally(new IllegalStateException("the server did not start:\n" + said));
+        synchronized (said) {
+            port.completeExceptionally(new IllegalStateException("the server did not start:\n" + said));
+            said.notifyAll();
+        }
+    }
+
+    private void say(String line) {
+        synchronized (said) {
+            said.append(line).append('\n');
+            said.notifyAll();
+        }
     }
 
     /** Waits until it is ready. */
@@ -91,18 +102,22 @@ public final class ServerProcess {
     }
 
     /** Waits until it says something. */
-    public void awaitSaid(String words) {
-        while (said.indexOf(words) < 0) {
-            if (port.isCompletedExceptionally()) {
-                throw new AssertionError("it ended before it said " + words + ":\n" + said);
+    public void awaitSaid(String words) throws InterruptedException {
+        synchronized (said) {
+            while (said.indexOf(words) < 0) {
+                if (port.isCompletedExceptionally()) {
+                    throw new AssertionError("it ended before it said " + words + ":\n" + said);
+                }
+                said.wait();
             }
-            Thread.onSpinWait();
         }
     }
 
     /** What it has said so far. */
     public String said() {
-        return said.toString();
+        synchronized (said) {
+            return said.toString();
+        }
     }
 
     public Process process() {
