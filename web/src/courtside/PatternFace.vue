@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
@@ -23,6 +23,8 @@ const emit = defineEmits<{ enter: [write: () => Logged] }>()
 const { t } = useI18n()
 const words = usePatterns()
 const settings = useSettings()
+/** Milliseconds after which what was touched is painted. */
+const AFTER_PAINT = 120
 const pattern = computed(() => props.now.pattern.value)
 const steps = computed(() => pattern.value?.steps ?? [])
 const held = computed(() => new Set(props.now.passes.value?.now.filter((one) => one.held).map((one) => one.step)))
@@ -30,15 +32,18 @@ const tally = computed(() => {
   const { whole = 0, broken = 0, byOthers = 0 } = props.now.passes.value ?? {}
   return t('pattern.tally', { whole, broken, others: byOthers })
 })
-/** The shot whose stroke can be said: the chosen one, or the player's last. */
-const struck = computed(() => props.chosen ?? props.now.lastOwn.value)
+/** The shot whose stroke can be said: the chosen one, or the player's last. Its choice is drawn after the shot itself. */
+const struck = shallowRef<Shot>()
+watchDebounced(() => props.chosen ?? props.now.lastOwn.value, (shot) => {
+  struck.value = shot
+}, { immediate: true, debounce: AFTER_PAINT })
 
 const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
 // Told only when a pass is over, and after what was touched is painted: no touch waits for it.
 watchDebounced(passes, (count) => {
   weakest.value = count > 0 ? props.charted.says.passReport()?.weakest : undefined
-}, { immediate: true, debounce: 120 })
+}, { immediate: true, debounce: AFTER_PAINT })
 const breaks = computed(() => {
   const step = weakest.value === undefined ? undefined : steps.value[weakest.value]
   const count = props.now.passes.value?.steps.find((one) => one.step === weakest.value)
