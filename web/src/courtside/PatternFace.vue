@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { refDebounced, watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView, Shot } from '@/shared/api'
 import { usePatterns } from '@/shared/patterns'
@@ -32,11 +32,9 @@ const tally = computed(() => {
   const { whole = 0, broken = 0, byOthers = 0 } = props.now.passes.value ?? {}
   return t('pattern.tally', { whole, broken, others: byOthers })
 })
-/** The shot whose stroke can be said: the chosen one, or the player's last. Its choice is drawn after the shot itself. */
-const struck = shallowRef<Shot>()
-watchDebounced(() => props.chosen ?? props.now.lastOwn.value, (shot) => {
-  struck.value = shot
-}, { immediate: true, debounce: AFTER_PAINT })
+/** The shot whose stroke can be said: the chosen one, or the player's last. Another one's choice is drawn after the shot itself. */
+const struckId = refDebounced(computed(() => (props.chosen ?? props.now.lastOwn.value)?.id), AFTER_PAINT)
+const struck = computed(() => props.set?.shots.find((shot) => shot.id === struckId.value))
 
 const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))

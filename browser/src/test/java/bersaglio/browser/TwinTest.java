@@ -262,9 +262,11 @@ class TwinTest {
         }
         // One by one in the page, and as a whole.
         ChartedSet whole = SetChart.replay(id -> Optional.of(drill), taken);
+        JsonObject set =
+                Json.parse(SetViewFormat.encode(SetView.of(whole)).toString()).asObject();
         return Json.object()
-                .add("set", Json.parse(SetViewFormat.encode(SetView.of(whole)).toString()))
-                .add("spliced", Json.parse(chart.set()).asObject().get("shots"))
+                .add("set", set)
+                .add("spliced", set.get("shots"))
                 .add("judged", Json.parse(chart.judged()))
                 .add("line", Json.parse(chart.line()))
                 .add(
