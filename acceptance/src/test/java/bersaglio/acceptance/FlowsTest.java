@@ -66,7 +66,7 @@ class FlowsTest {
                 "{\"kind\":\"TIMED\",\"rounds\":1,\"seconds\":30,\"rest\":0,\"hits\":0,"
                         + "\"signal\":\"TOO_LATE\",\"sides\":2}");
         Page page = hands.page(hall);
-        page.clock().install();
+        hall.holdsTheClockOf(page);
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Timed Contestant", "RIGHT"), drill);
         hands.clock(court);
         for (String ball : "0+ 1+ 0- 1+".split(" ")) {

@@ -88,7 +88,7 @@ enum Hands {
     KEYS_AT_A_TABLE {
         @Override
         Page page(Hall hall) {
-            return hall.page(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+            return hall.table();
         }
 
         @Override

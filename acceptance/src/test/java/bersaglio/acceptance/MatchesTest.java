@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.acceptance.Club.Hall;
 import bersaglio.server.Device;
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -46,11 +45,6 @@ class MatchesTest {
               return top > before - 1 && inside < bottom + 1
             })
             """;
-
-    private static Page tablet(Hall hall) {
-        return hall.page(
-                new Browser.NewContextOptions().setViewportSize(1280, 800).setHasTouch(true));
-    }
 
     /** Two new players on the form of a new match. */
     private static List<String> choose(Hall hall, Page page) {
@@ -116,7 +110,7 @@ class MatchesTest {
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void aWholeGameIsChartedShotByShotCorrectedAndAdvisedOn(boolean byTouch, Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         page.getByText("Rules of the game").click();
         page.getByTestId("wins").locator("input").fill("1");
@@ -169,7 +163,7 @@ class MatchesTest {
 
     @Test
     void adviceWaitsWhereACoachMayNotSpeakAndForTheEndOfARally(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         begin(page);
         page.getByText("No, afterwards").click();
@@ -194,7 +188,7 @@ class MatchesTest {
 
     @Test
     void lookingAtAMatchTakesNobodysPenAndPuttingItRightDoes(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         begin(page);
         play(hall, page, "2 9 3 w", false);
@@ -204,7 +198,7 @@ class MatchesTest {
         assertThat(stored(hall, page).get("ended").asBoolean()).isTrue();
         String address = page.url();
 
-        Page other = tablet(hall);
+        Page other = hall.tablet();
         other.navigate(address + "/review");
         other.getByText("Why the score is so").click();
         Locator first = other.locator(".story li").last();
@@ -221,7 +215,7 @@ class MatchesTest {
 
     @Test
     void inAGameBothMayEarnABonusAndARuleChangesFromTheStart(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         page.locator(".kinds button").nth(1).click();
         page.getByTestId("add-BONUS").click();
@@ -261,8 +255,8 @@ class MatchesTest {
 
     @Test
     void aGameIsStoppedOnTheClockAtAnyScore(Hall hall) {
-        Page page = tablet(hall);
-        page.clock().install();
+        Page page = hall.tablet();
+        hall.holdsTheClockOf(page);
         choose(hall, page);
         page.locator(".kinds button").nth(1).click();
         page.getByTestId("minutes").locator("input").fill("10");
@@ -289,7 +283,7 @@ class MatchesTest {
 
     @Test
     void theScoreIsSaidAnywhereAndWhatCannotBeIsRefused(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         begin(page);
         page.keyboard().press("q");
@@ -315,7 +309,7 @@ class MatchesTest {
     @ParameterizedTest
     @ValueSource(strings = {"Padel", "Table tennis", "Squash", "Pickleball", "Volleyball"})
     void everySportIsChartedOnItsOwnCourt(String sport, Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         chooseSport(page, sport);
         begin(page);
@@ -335,7 +329,7 @@ class MatchesTest {
 
     @Test
     void aPointIsGivenInTheMiddleOfARallyByTouchAndByKey(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         chooseSport(page, "Squash");
         begin(page);
@@ -361,7 +355,7 @@ class MatchesTest {
 
     @Test
     void aFaultIsFollowedByASecondServeAndTheSecondOneLosesThePoint(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         chooseSport(page, "Tennis");
         begin(page);
@@ -404,7 +398,7 @@ class MatchesTest {
 
     @Test
     void aTacticalRuleIsWrittenInWordsHeldAgainstAMatchAndKeptForThePlayer(Hall hall) {
-        Page page = tablet(hall);
+        Page page = hall.tablet();
         choose(hall, page);
         begin(page);
         play(hall, page, "2 9 5 w", false);

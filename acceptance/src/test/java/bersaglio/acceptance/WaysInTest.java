@@ -45,7 +45,7 @@ class WaysInTest {
     @Test
     void roundsRunByTheClockAndBallsBetweenThemDoNotCount(Hall hall) {
         Page page = hall.tablet();
-        page.clock().install();
+        hall.holdsTheClockOf(page);
         Courtside court =
                 new Courtside(page).open(hall.address(), hall.newPlayer("Round Tester", "RIGHT"), "fast-hands-1");
         court.key("Space").shows("0 of 16");
