@@ -26,7 +26,8 @@ public final class StartedServer implements AutoCloseable {
     private static final int DRILLS_AT_ONCE = 40;
     private static final String[] DEMO = {"--bersaglio.demo=true", "--bersaglio.day=2026-11-25"};
 
-    private static Path demo;
+    private static final DemoFolder DEMO_CLUB =
+            new DemoFolder(data -> on(data, DEMO).close());
 
     private final HttpClient http =
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
@@ -39,17 +40,8 @@ public final class StartedServer implements AutoCloseable {
     /** With the demo club, as on 25 Nov 2026; it is made once, and every server has a copy. */
     public static StartedServer withDemo() throws IOException {
         Path data = Files.createTempDirectory("club");
-        FileSystemUtils.copyRecursively(demo(), data);
+        FileSystemUtils.copyRecursively(DEMO_CLUB.made(), data);
         return on(data, DEMO);
-    }
-
-    private static synchronized Path demo() throws IOException {
-        if (demo == null) {
-            Path data = Files.createTempDirectory("club");
-            on(data, DEMO).close();
-            demo = data;
-        }
-        return demo;
     }
 
     public static StartedServer on(Path data, String... more) {
