@@ -16,6 +16,14 @@ const items = computed(() => [
   { value: '', title: t('pattern.asAsked') },
   ...strokes.value.map((value, place) => ({ value, title: [SLIDES[place], value].filter(Boolean).join(' ') })),
 ])
+
+/** A list that closes has the cursor again: let go, so that keys are the court's. */
+function letGo() {
+  const at = document.activeElement
+  if (at instanceof HTMLElement && at.closest('[data-test=stroke]')) {
+    at.blur()
+  }
+}
 </script>
 
 <template>
@@ -26,6 +34,7 @@ const items = computed(() => [
     :disabled="closed || !shot"
     hide-details
     data-test="stroke"
+    :menu-props="{ onAfterLeave: letGo }"
     @update:model-value="shot && emit('stroke', shot.id, $event)"
   />
 </template>

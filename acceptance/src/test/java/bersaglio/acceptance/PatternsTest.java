@@ -220,6 +220,28 @@ class PatternsTest {
     }
 
     @Test
+    void afterAStrokeWasChosenTheKeysAreTheCourtsAgain(Hall hall) {
+        Page page = hall.tablet();
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Ada Chooser", "RIGHT"), DRILL);
+        court.key("1").key("2").shows("1 of 1");
+        Locator smash = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("smash"));
+
+        page.getByTestId("stroke").click();
+        smash.click();
+        court.shows("0 of 1");
+        assertThat(smash).isHidden();
+        court.key("Backspace").shows("1 of 1");
+
+        page.getByTestId("stroke").locator("input[type=text]").focus();
+        page.keyboard().press("Enter");
+        smash.focus();
+        page.keyboard().press("Enter");
+        court.shows("0 of 1");
+        assertThat(smash).isHidden();
+        court.key("Backspace").shows("1 of 1").sent();
+    }
+
+    @Test
     void aSetOfPassesIsEnteredFromPaper(Hall hall) {
         Page page = hall.tablet();
         String player = hall.newPlayer("Carta Pattern", "RIGHT");
