@@ -176,6 +176,7 @@ public final class Club implements ParameterResolver, AfterEachCallback {
 
         void close() {
             contexts.forEach(this::leave);
+            contexts.clear();
             complaints.removeIf(complaint -> expected.stream().anyMatch(complaint::contains));
             if (!complaints.isEmpty()) {
                 throw new AssertionError("the page complained: " + complaints);

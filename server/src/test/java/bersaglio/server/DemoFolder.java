@@ -47,7 +47,9 @@ final class DemoFolder {
             if (!Files.exists(folder)) {
                 emptyOfFolders(all);
                 Path half = all.resolve("half");
-                FileSystemUtils.copyRecursively(make(), half);
+                Path own = make();
+                FileSystemUtils.copyRecursively(own, half);
+                FileSystemUtils.deleteRecursively(own);
                 Files.move(half, folder);
             }
         }
