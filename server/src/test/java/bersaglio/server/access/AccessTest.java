@@ -119,10 +119,13 @@ class AccessTest {
             drip.scheduleAtFixedRate(() -> slow.forEach(AccessTest::drop), 0, 500, TimeUnit.MILLISECONDS);
             String player = Device.newId();
             for (int i = 0; i < 20; i++) {
-                long asked = System.nanoTime();
                 assertThat(fromAnotherAddress("PUT /api/players/" + player, "{\"name\":\"Quick\",\"hand\":\"LEFT\"}"))
                         .startsWith("HTTP/1.1 201");
-                assertThat(System.nanoTime() - asked).isLessThan(2_000_000_000L);
+                if (i == 0) {
+                    assertThat(slow.get(0).getInputStream().available())
+                            .as("the first of the slow ones has not been given up yet")
+                            .isZero();
+                }
             }
             List<String> answers = new ArrayList<>();
             for (Socket one : slow) {
