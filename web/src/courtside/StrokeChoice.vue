@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
 import { steady } from '@/shared/steady'
@@ -18,9 +18,10 @@ const items = computed(() => [
 ])
 
 /** A list that closes has the cursor again: let go, so that keys are the court's. */
+const list = useTemplateRef<ComponentPublicInstance>('list')
 function letGo() {
   const at = document.activeElement
-  if (at instanceof HTMLElement && at.closest('[data-test=stroke]')) {
+  if (at instanceof HTMLElement && list.value?.$el.contains(at)) {
     at.blur()
   }
 }
@@ -28,6 +29,7 @@ function letGo() {
 
 <template>
   <v-select
+    ref="list"
     :model-value="said"
     :label="t('pattern.strokeWas')"
     :items="items"

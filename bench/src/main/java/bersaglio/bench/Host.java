@@ -31,7 +31,8 @@ final class Host {
             double one = measurement.getAsDouble();
             double taken = taken(before, ticks());
             if (taken > CALM) {
-                System.out.printf("  %s: %.1f while the host took %.0f %% of the time%n", what, one, 100 * taken);
+                System.out.printf(
+                        "  %s: %.1f while the host took %.0f %% of what was asked of it%n", what, one, 100 * taken);
             }
             if (taken < calmest) {
                 calmest = taken;
