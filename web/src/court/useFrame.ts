@@ -79,3 +79,5 @@ export function useFrame(drawing: Readonly<ShallowRef<SVGSVGElement | null>>, pr
 
   return { facing, upright, seenFrom, surfaces, extent, edge, view, drawn, unit, viewBox, textSize, turn }
 }
+
+export type Frame = ReturnType<typeof useFrame>

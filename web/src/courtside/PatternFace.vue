@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { refDebounced, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Level, SetView, Shot } from '@/shared/api'
+import { usePainted } from '@/shared/painted'
 import { usePatterns } from '@/shared/patterns'
 import { useSettings } from '@/shared/settings'
+import { steady } from '@/shared/steady'
 import type { Logged } from './entries'
 import PatternOthers from './PatternOthers.vue'
 import StrokeChoice from './StrokeChoice.vue'
@@ -26,15 +28,17 @@ const settings = useSettings()
 /** Milliseconds after which what was touched is painted. */
 const AFTER_PAINT = 120
 const pattern = computed(() => props.now.pattern.value)
-const steps = computed(() => pattern.value?.steps ?? [])
+const steps = computed(() => (pattern.value?.steps ?? []).map((step) => ({
+  ...step, words: words.stepWords(step, props.level.target), short: step.by === 'FEEDER' ? t('pattern.feederShort') : step.by,
+})))
 const held = computed(() => new Set(props.now.passes.value?.now.filter((one) => one.held).map((one) => one.step)))
 const tally = computed(() => {
   const { whole = 0, broken = 0, byOthers = 0 } = props.now.passes.value ?? {}
   return t('pattern.tally', { whole, broken, others: byOthers })
 })
-/** The shot whose stroke can be said: the chosen one, or the player's last. Another one's choice is drawn after the shot itself. */
-const struckId = refDebounced(computed(() => (props.chosen ?? props.now.lastOwn.value)?.id), AFTER_PAINT)
-const struck = computed(() => props.set?.shots.find((shot) => shot.id === struckId.value))
+/** The shot whose stroke can be said: the chosen one, or the player's last. */
+const struck = usePainted(() => props.chosen ?? props.now.lastOwn.value)
+const strokes = steady(() => props.now.strokesOf(struck.value))
 
 const weakest = ref<number>()
 const passes = computed(() => (props.now.passes.value?.whole ?? 0) + (props.now.passes.value?.broken ?? 0))
@@ -46,7 +50,7 @@ const breaks = computed(() => {
   const step = weakest.value === undefined ? undefined : steps.value[weakest.value]
   const count = props.now.passes.value?.steps.find((one) => one.step === weakest.value)
   return step && count
-    ? t('pattern.weakest', { step: words.stepWords(step, props.level.target), held: count.held, reached: count.reached })
+    ? t('pattern.weakest', { step: step.words, held: count.held, reached: count.reached })
     : t('pattern.notClear')
 })
 </script>
@@ -58,15 +62,15 @@ const breaks = computed(() => {
         v-for="(step, place) in steps"
         :key="place"
         :class="{ next: now.expected.value.includes(place), held: held.has(place), other: step.by !== now.as.value }"
-        :title="words.stepWords(step, level.target)"
+        :title="step.words"
       >
-        {{ step.by === 'FEEDER' ? t('pattern.feederShort') : step.by }}
+        {{ step.short }}
       </li>
     </ol>
     <p class="next-step" :class="{ called: now.called.value }" data-test="next-step">{{ now.next.value }}</p>
     <StrokeChoice
       :shot="struck"
-      :strokes="now.strokesOf(struck)"
+      :strokes="strokes"
       :closed="!set || set.closed"
       @stroke="(shot, stroke) => emit('enter', () => charted.entries.stroke(shot, stroke))"
     />

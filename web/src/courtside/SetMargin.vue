@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Drill, Lying, PlaceVersion, Plane, Player, Sport, Stance } from '@/shared/api'
+import { usePainted } from '@/shared/painted'
 import { levelOf, plain, useSentences } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
 import { steady } from '@/shared/steady'
@@ -51,10 +52,14 @@ const settings = useSettings()
 const set = computed(() => props.charted.set.value)
 const level = computed(() => props.charted.level.value)
 const rung = computed(() => levelOf(props.drill, level.value))
+const asked = computed(() => goal(rung.value))
+const howToMove = computed(() => `${rule(rung.value)} ${t('courtside.feed', { feed: props.drill.feed })}.`)
 const chosen = computed(() => props.hand.chosen.value)
 const verdict = computed(() => props.hand.verdict.value)
 const asksEffect = computed(() => rung.value.target.zones.some((zone) => zone.asks.kind === 'EFFECT'))
-const noted = computed(() => chosen.value?.shot ?? set.value?.shots.at(-1))
+/** What can be noted, and graded: of another shot other buttons come and go. */
+const noted = usePainted(() => chosen.value?.shot ?? set.value?.shots.at(-1))
+const graded = usePainted(() => chosen.value?.shot ?? (props.pattern.isDead.value ? props.pattern.lastOwn.value : undefined))
 /** What has a count of its own: sides, zones, or the two ways that are compared. */
 const parts = steady(() => {
   const { goal, target } = rung.value
@@ -70,7 +75,7 @@ const parts = steady(() => {
     <header>
       <h1>{{ who.player.name }}</h1>
       <p class="drill">{{ t('courtside.drill', { drill: drill.name, level, levels: drill.levels.length }) }}</p>
-      <p class="soft small asked" :title="goal(rung)">{{ goal(rung) }}</p>
+      <p class="soft small asked" :title="asked">{{ asked }}</p>
     </header>
     <div class="tally">
       <SetTally
@@ -125,7 +130,7 @@ const parts = steady(() => {
       <ShotNotes
         v-if="set && !set.closed && noted"
         :shot="noted"
-        :graded="chosen?.shot ?? (pattern.isDead.value ? pattern.lastOwn.value : undefined)"
+        :graded="graded"
         :watch-point="drill.design.watchPoint"
         @note="(shot, note, on) => hand.enter(() => charted.entries.note(shot, note, on))"
       />
@@ -158,7 +163,7 @@ const parts = steady(() => {
         <FromHere v-if="set?.standing === 'OPEN'" :set="set" :ask="charted.says.fromHere" />
         <v-btn v-if="set?.trials && !verdict" variant="text" @click="hand.judge">{{ t('courtside.judge') }}</v-btn>
         <CallerSelect v-model="settings.caller" />
-        <p class="soft small">{{ rule(rung) }} {{ t('courtside.feed', { feed: drill.feed }) }}.</p>
+        <p class="soft small">{{ howToMove }}</p>
       </template>
     </div>
     <template v-if="!set?.closed">

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Plane, Shot, Sport } from '@/shared/api'
+import { usePainted } from '@/shared/painted'
 import { useSentences } from '@/shared/sentences'
 import ShotMark from '@/court/ShotMark.vue'
 
@@ -12,11 +13,12 @@ const { t } = useI18n()
 const { ruling } = useSentences()
 const MOST = 12
 
-const last = computed(() => props.shots.slice(-MOST).map((shot, place) => ({
-  shot, number: Math.max(0, props.shots.length - MOST) + place + 1,
+const shown = usePainted(() => props.shots)
+const earlier = computed(() => Math.max(0, shown.value.length - MOST))
+const last = computed(() => shown.value.slice(-MOST).map((shot, place) => ({
+  shot, number: earlier.value + place + 1,
 })))
 const isUnkept = (shot: Shot) => props.unkept.includes(shot.id)
-const earlier = computed(() => Math.max(0, props.shots.length - MOST))
 
 function away({ ruling: { outcome, side } }: Shot) {
   if (outcome === 'WIDE' && side !== 'NONE') {
@@ -28,7 +30,7 @@ function away({ ruling: { outcome, side } }: Shot) {
 
 <template>
   <section class="strip" :aria-label="t('courtside.strip')">
-    <p v-if="shots.length === 0" class="soft">{{ t('courtside.stripEmpty') }}</p>
+    <p v-if="shown.length === 0" class="soft">{{ t('courtside.stripEmpty') }}</p>
     <span v-if="earlier" class="earlier soft">{{ t('courtside.earlier', { count: earlier }) }}</span>
     <button
       v-for="{ shot, number } in last"

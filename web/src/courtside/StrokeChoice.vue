@@ -2,7 +2,6 @@
 import { computed, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Shot } from '@/shared/api'
-import { steady } from '@/shared/steady'
 
 /** With which stroke the last shot was hit: as asked, unless somebody says otherwise. */
 const props = defineProps<{ shot: Shot | undefined, strokes: string[], closed: boolean }>()
@@ -11,10 +10,9 @@ const { t } = useI18n()
 const said = computed(() => props.shot?.stroke ?? '')
 const SLIDES = ['↑', '→', '↓', '←']
 /** The first four with the slide that says them. */
-const strokes = steady(() => props.strokes)
 const items = computed(() => [
   { value: '', title: t('pattern.asAsked') },
-  ...strokes.value.map((value, place) => ({ value, title: [SLIDES[place], value].filter(Boolean).join(' ') })),
+  ...props.strokes.map((value, place) => ({ value, title: [SLIDES[place], value].filter(Boolean).join(' ') })),
 ])
 
 /** A list that closes has the cursor again: let go, so that keys are the court's. */
@@ -25,6 +23,8 @@ function letGo() {
     at.blur()
   }
 }
+/** One object for good: a new one would have the list drawn anew with each shot. */
+const menuProps = { onAfterLeave: letGo }
 </script>
 
 <template>
@@ -36,7 +36,7 @@ function letGo() {
     :disabled="closed || !shot"
     hide-details
     data-test="stroke"
-    :menu-props="{ onAfterLeave: letGo }"
+    :menu-props="menuProps"
     @update:model-value="shot && emit('stroke', shot.id, $event)"
   />
 </template>
