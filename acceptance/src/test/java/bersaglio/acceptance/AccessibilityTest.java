@@ -32,7 +32,7 @@ class AccessibilityTest {
     void noViewBreaksTheRules(Hall hall) {
         Page page = hall.page(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Nora Ginestra"))
                 .first()
                 .waitFor();
@@ -45,7 +45,7 @@ class AccessibilityTest {
         page.keyboard().press("Escape");
         PlaywrightAssertions.assertThat(settings).isFocused();
 
-        page.navigate(hall.address() + "/players");
+        Visit.to(page, hall.address() + "/players");
         page.getByText("Ugo Alloro").waitFor();
         check(page, "Players");
         page.getByText("Livia Sambuco").click();
@@ -53,33 +53,33 @@ class AccessibilityTest {
                 .waitFor();
         check(page, "Player");
 
-        page.navigate(hall.address() + "/drills");
+        Visit.to(page, hall.address() + "/drills");
         page.getByText("Straight clear").waitFor();
         check(page, "Drills");
         page.getByText("Straight clear").click();
         page.getByTestId("met").waitFor();
         check(page, "A drill with its forecast");
         for (String path : List.of("edit", "print/card", "print/tally")) {
-            page.navigate(hall.address() + "/drills/three-corner-ladder/" + path);
+            Visit.to(page, hall.address() + "/drills/three-corner-ladder/" + path);
             page.locator(".drill-editor, .printed-page").waitFor();
             check(page, "A drill, " + path);
         }
-        page.navigate(hall.address() + "/drills/three-corner-ladder/edit");
+        Visit.to(page, hall.address() + "/drills/three-corner-ladder/edit");
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
         page.getByTestId("words-say").waitFor();
         check(page, "A drill in words");
-        page.navigate(hall.address() + "/drills/drop-lift-clear/edit");
+        Visit.to(page, hall.address() + "/drills/drop-lift-clear/edit");
         page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
         page.locator(".builder .steps button").first().click();
         check(page, "A pattern is built");
-        page.navigate(hall.address() + "/drills/drop-lift-clear");
+        Visit.to(page, hall.address() + "/drills/drop-lift-clear");
         page.getByTestId("met").waitFor();
         check(page, "A pattern with its forecast");
 
-        page.navigate(hall.address() + "/drills/targets");
+        Visit.to(page, hall.address() + "/drills/targets");
         page.getByText("Net drop rings").waitFor();
         check(page, "Targets");
-        page.navigate(hall.address() + "/drills/places");
+        Visit.to(page, hall.address() + "/drills/places");
         page.getByText("Lakeside padel court").waitFor();
         check(page, "Places");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change"))
@@ -96,10 +96,10 @@ class AccessibilityTest {
         new Editor(page).press("Player");
         check(page, "What the target asks of a player");
 
-        page.navigate(hall.address() + "/matches/tactics");
+        Visit.to(page, hall.address() + "/matches/tactics");
         page.getByTestId("new-tactic").click();
         check(page, "Tactical rules");
-        page.navigate(hall.address() + "/matches");
+        Visit.to(page, hall.address() + "/matches");
         page.locator("tbody a").first().waitFor();
         String review = page.locator("tbody a").first().getAttribute("href");
         page.getByTestId("new-match").click();
@@ -116,11 +116,11 @@ class AccessibilityTest {
         page.getByTestId("rules").click();
         check(page, "The rules of a match");
         page.keyboard().press("Escape");
-        page.navigate(hall.address() + review);
+        Visit.to(page, hall.address() + review);
         page.getByTestId("hints").waitFor();
         check(page, "A match afterwards");
 
-        page.navigate(hall.address() + "/courtside");
+        Visit.to(page, hall.address() + "/courtside");
         page.getByText("Who is on court?").waitFor();
         check(page, "Nobody on court");
 
@@ -137,30 +137,30 @@ class AccessibilityTest {
         check(page, "Keys");
         page.keyboard().press("Escape");
 
-        page.navigate(hall.address() + "/squad");
+        Visit.to(page, hall.address() + "/squad");
         page.locator("table").waitFor();
         check(page, "Squad");
         page.getByText("Livia Sambuco").click();
         page.getByText("The whole progression").click();
         page.getByTestId("to-move").waitFor();
         check(page, "Progression");
-        page.navigate(hall.address() + "/sessions/2026-11-24");
+        Visit.to(page, hall.address() + "/sessions/2026-11-24");
         page.getByTestId("amends").waitFor();
         check(page, "A session");
-        page.navigate(hall.address() + "/queue/straight-clear-1");
+        Visit.to(page, hall.address() + "/queue/straight-clear-1");
         page.getByText("Start the queue").waitFor();
         check(page, "A queue begins");
-        page.navigate(hall.address() + "/groups");
+        Visit.to(page, hall.address() + "/groups");
         page.getByText("Start", new Page.GetByTextOptions().setExact(true)).waitFor();
         check(page, "A group begins");
         page.getByText("Start", new Page.GetByTextOptions().setExact(true)).click();
         page.getByTestId("names").first().waitFor();
         check(page, "A group");
-        page.navigate(page.url() + "/board");
+        Visit.to(page, page.url() + "/board");
         page.getByTestId("names").first().waitFor();
         check(page, "A board");
         String duellist = hall.newPlayer("Axe Duellist", "RIGHT");
-        page.navigate(hall.address() + "/courtside/" + duellist + "/duel-at-the-net-1");
+        Visit.to(page, hall.address() + "/courtside/" + duellist + "/duel-at-the-net-1");
         new Courtside(page).ready().key("Space").shows("1 : 0");
         check(page, "A duel");
         court.open(hall.address(), duellist, "drop-lift-clear-1")
@@ -172,7 +172,7 @@ class AccessibilityTest {
         court.key("Shift+Enter");
         page.getByTestId("pass-steps").waitFor();
         check(page, "A pattern, closed");
-        page.navigate(hall.address() + "/players/" + duellist);
+        Visit.to(page, hall.address() + "/players/" + duellist);
         page.getByTestId("pass-steps").waitFor();
         check(page, "A player's passes");
         court.open(hall.address(), duellist, "duel-at-the-net-1");
@@ -189,7 +189,7 @@ class AccessibilityTest {
     void theColoursKeepTheirContrast(Hall hall) {
         for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
             Page page = hall.page(new Browser.NewContextOptions().setColorScheme(scheme));
-            page.navigate(hall.address());
+            Visit.to(page, hall.address());
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Nora Ginestra"))
                     .first()
                     .waitFor();

@@ -23,7 +23,7 @@ class CorrectionsTest {
         court.press("Undo").shows("5 of 5").row("0").press("Close set");
         assertThat(court.verdict()).containsText("Stay: 5 of 6 do not yet tell");
         court.sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         assertThat(page.getByText("Level 1 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).containsText("Ended early");
     }
@@ -36,7 +36,7 @@ class CorrectionsTest {
         court.row("00000").press("Close set").press("Move up unmet");
         assertThat(page.getByTestId("decided")).containsText("unmet, by the coach");
         court.sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         assertThat(page.getByText("Level 2 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).containsText("Not met");
         assertThat(page.locator("tbody tr")).containsText("moved on unmet");
@@ -48,7 +48,7 @@ class CorrectionsTest {
         String player = hall.newPlayer("Strike Tester", "RIGHT");
         Courtside court = new Courtside(page).open(hall.address(), player);
         court.row("1111").press("Close set").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         court.press("Strike out");
         assertThat(page.locator("tbody tr")).containsText("Struck out");
         assertThat(page.locator(".drawing .mark")).hasCount(0);

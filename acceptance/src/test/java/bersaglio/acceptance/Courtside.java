@@ -28,7 +28,7 @@ final class Courtside {
     }
 
     Courtside open(String address, String player, String drill) {
-        page.navigate(address + "/courtside/" + player + "/" + drill);
+        Visit.to(page, address + "/courtside/" + player + "/" + drill);
         return ready();
     }
 
@@ -64,6 +64,7 @@ final class Courtside {
 
     /** Touches a row of hits, {@code 1}, and shots short of the zone, {@code 0}, each seen counted before the next. */
     Courtside row(String trials) {
+        nextPicture();
         for (int i = 0; i < trials.length(); i++) {
             int before = shots().count();
             place(trials.charAt(i) == '1');
@@ -72,6 +73,11 @@ final class Courtside {
             }
         }
         return this;
+    }
+
+    /** What was charted before is in the strip, too, which is drawn after the picture that a touch is answered by. */
+    private void nextPicture() {
+        page.evaluate("() => new Promise((done) => requestAnimationFrame(() => setTimeout(() => setTimeout(done))))");
     }
 
     /** Touches a hit or a shot short of the zone, and goes on at once. */

@@ -35,7 +35,7 @@ class DrillsTest {
             String player = Device.newId();
             own.put("/api/players/" + player, "{\"name\":\"Aria Tester\",\"hand\":\"RIGHT\"}");
             Page page = hall.tablet();
-            page.navigate("http://localhost:" + own.port() + "/drills");
+            Visit.to(page, "http://localhost:" + own.port() + "/drills");
             Locator search = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Search"));
             search.fill("no such words");
             assertThat(page.getByText("No drill fits")).isVisible();
@@ -68,7 +68,7 @@ class DrillsTest {
     @Test
     void aForecastThatComesLateIsNotTakenForAnotherLevels(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/drills/straight-clear");
+        Visit.to(page, hall.address() + "/drills/straight-clear");
         assertThat(page.getByTestId("met")).isVisible();
         List<Route> held = new ArrayList<>();
         page.route(url -> url.contains("level=4"), held::add);
@@ -87,7 +87,7 @@ class DrillsTest {
     @Test
     void withoutANetworkTheForecastThatWasAskedIsStillThere(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/drills/straight-clear");
+        Visit.to(page, hall.address() + "/drills/straight-clear");
         page.locator(".rungs button").first().click();
         assertThat(page.getByTestId("met")).isVisible();
         String told = page.getByTestId("met").innerText();
@@ -215,7 +215,7 @@ class DrillsTest {
         String player = Device.newId();
         own.put("/api/players/" + player, "{\"name\":\"Goal Tester\",\"hand\":\"RIGHT\"}");
         Page page = hall.tablet();
-        page.navigate("http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
+        Visit.to(page, "http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
         return new Courtside(page).ready();
     }
 }

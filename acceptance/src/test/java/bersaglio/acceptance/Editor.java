@@ -18,7 +18,7 @@ final class Editor {
     }
 
     Editor open(String address, String what) {
-        page.navigate(address + "/drills/targets/" + what);
+        Visit.to(page, address + "/drills/targets/" + what);
         page.locator(".editor svg.court").waitFor();
         return this;
     }

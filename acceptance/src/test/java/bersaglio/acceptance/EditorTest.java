@@ -27,6 +27,7 @@ class EditorTest {
     void eachKindIsLaidByTouchAndByTyping(Hall hall) {
         Page page = hall.tablet();
         kinds().forEach(kind -> {
+            Visit.to(page, hall.address() + "/drills/targets");
             Editor editor =
                     new Editor(page).open(hall.address(), "new/badminton").tool(kind.name());
             kind.lay().accept(editor);
@@ -177,7 +178,7 @@ class EditorTest {
         editor.tool("RINGS").touch(1, 8).keep("Rings to carry");
         String id = editor.id();
         JsonNode before = hall.target(id);
-        page.navigate(hall.address() + "/drills/targets");
+        Visit.to(page, hall.address() + "/drills/targets");
         var card = page.locator("li")
                 .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Rings to carry"));
         Download file = page.waitForDownload(() -> card.getByText("GeoJSON").click());
@@ -239,7 +240,7 @@ class EditorTest {
                             new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Use in a drill"))
                     .click();
             editor.says("The drill has a new version with this target.");
-            page.navigate(address + "/courtside/" + player + "/straight-clear-2");
+            Visit.to(page, address + "/courtside/" + player + "/straight-clear-2");
             Courtside court = new Courtside(page).ready();
             court.touch(-1.4, 3.2).shows("1 of 1").touch(2, 6.2).shows("1 of 2").sent();
         }

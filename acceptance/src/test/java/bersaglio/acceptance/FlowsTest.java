@@ -140,7 +140,7 @@ class FlowsTest {
         List<String> names = List.of("Quirina", "Quinto", "Quasia", "Quercia", "Quadro");
         names.forEach(name -> ids.add(hall.newPlayer(name + " " + family, "RIGHT")));
         Page page = hands.page(hall);
-        page.navigate(hall.address() + "/queue/straight-clear-1");
+        Visit.to(page, hall.address() + "/queue/straight-clear-1");
         for (String name : names) {
             hands.press(page, name + " " + family);
         }
@@ -192,7 +192,7 @@ class FlowsTest {
         Page page = hands.page(hall);
         String player = hall.newPlayer("Paper Tester", "RIGHT");
         String progression = hall.address() + "/players/" + player + "/progressions/straight-clear-1?track=";
-        page.navigate(progression);
+        Visit.to(page, progression);
         hands.use(page.getByText("Enter a set from paper"));
         page.getByLabel("Held on").fill("2026-11-10");
         Courtside court = new Courtside(page);
@@ -206,7 +206,7 @@ class FlowsTest {
         hands.close(court);
         court.sent();
         assertThat(page.getByTestId("paper")).containsText("10 Nov 2026");
-        page.navigate(progression);
+        Visit.to(page, progression);
         assertThat(page.locator("table tbody tr").last()).containsText("10 Nov 2026");
         assertThat(page.locator("table tbody tr").last()).containsText("entered later");
     }
@@ -224,7 +224,7 @@ class FlowsTest {
         hands.close(court);
         hands.press(page, "Move up to level 2");
         court.sent();
-        page.navigate(hall.address() + "/players/" + wrong);
+        Visit.to(page, hall.address() + "/players/" + wrong);
         hands.press(page, "Move");
         Locator player = page.getByRole(AriaRole.DIALOG).getByLabel("Player").first();
         player.fill(owner);
@@ -233,7 +233,7 @@ class FlowsTest {
         player.press("Enter");
         hands.press(page, "Move the set");
         assertThat(page.getByText("No set yet")).isVisible();
-        page.navigate(hall.address() + "/players/" + right);
+        Visit.to(page, hall.address() + "/players/" + right);
         assertThat(page.getByText("Level 1 of 6")).isVisible();
         assertThat(page.locator("tbody tr")).containsText("8 of 8");
         hands.press(page, "Move up to level 2");

@@ -26,7 +26,7 @@ class LevelsTest {
             if (drill.get("version").asInt() > 1 || !drill.get("id").asString().endsWith("-1")) {
                 continue;
             }
-            page.navigate(hall.address() + "/drills/" + drill.get("family").asString());
+            Visit.to(page, hall.address() + "/drills/" + drill.get("family").asString());
             Locator rungs = page.locator(".rungs ol button");
             assertThat(rungs).hasCount(drill.get("levels").size());
             List<String> read = page.locator(".rungs ol button > span").allInnerTexts();
@@ -48,7 +48,7 @@ class LevelsTest {
                 .press("Close set")
                 .press("Move up to level 2")
                 .sent();
-        page.navigate(hall.address() + "/drills/straight-clear");
+        Visit.to(page, hall.address() + "/drills/straight-clear");
         page.locator(".v-input:has(label:text-is(\"For\")) input[type=text]").fill("Aida");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Aida Levelton"))
                 .click();
@@ -78,7 +78,7 @@ class LevelsTest {
         }
         assertThat(page.getByTestId("growth")).containsText("Step back: after 2 sets");
         court.press("Step back to level 1").sent();
-        page.navigate(hall.address() + "/players");
+        Visit.to(page, hall.address() + "/players");
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Pino Poorly"))))
                 .containsText("Smash down the line");
     }
@@ -86,7 +86,7 @@ class LevelsTest {
     @Test
     void playersAreReadInColumnsByWhatThereIsToDo(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/players");
+        Visit.to(page, hall.address() + "/players");
         for (String column : new String[] {"Player", "Last held", "Ready to move up", "Stuck", "Going on"}) {
             assertThat(page.getByRole(
                             AriaRole.COLUMNHEADER,

@@ -38,7 +38,7 @@ class MakingDrillsTest {
     }
 
     private static Page open(Page page, String path) {
-        page.navigate("http://localhost:" + own.port() + path);
+        Visit.to(page, "http://localhost:" + own.port() + path);
         return page;
     }
 

@@ -51,7 +51,7 @@ class MatchesTest {
         String family = "Partita" + Device.newId().substring(28);
         List<String> names = List.of("Menta " + family, "Salvia " + family);
         names.forEach(name -> hall.newPlayer(name, "RIGHT"));
-        page.navigate(hall.address() + "/matches");
+        Visit.to(page, hall.address() + "/matches");
         page.getByTestId("new-match").click();
         page.getByTestId("team-ONE").getByText(names.get(0)).click();
         page.getByTestId("team-TWO").getByText(names.get(1)).click();
@@ -373,7 +373,7 @@ class MatchesTest {
     @Test
     void withoutANetworkAMatchGoesOnOverAReloadAndIsStoredOnce(Hall hall) {
         Page page = hall.installed();
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         NetworkTest.waitForServiceWorker(page);
         List<String> names = choose(hall, page);
         begin(page);
@@ -386,9 +386,9 @@ class MatchesTest {
         assertThat(page.getByTestId("call")).isVisible();
         play(hall, page, "2 w", false);
         assertThat(points(page, "TWO")).hasText("2");
-        page.navigate(hall.address() + "/matches");
+        Visit.to(page, hall.address() + "/matches");
         assertThat(page.getByText(names.get(0).split(" ")[0] + " –").first()).isVisible();
-        page.navigate(hall.address() + "/matches/" + run);
+        Visit.to(page, hall.address() + "/matches/" + run);
         assertThat(points(page, "TWO")).hasText("2");
         page.context().setOffline(false);
         new Courtside(page).sent();
@@ -407,7 +407,7 @@ class MatchesTest {
         String run = page.url().replaceAll(".*/matches/", "");
 
         String name = "Giù " + Device.newId().substring(28);
-        page.navigate(hall.address() + "/matches/tactics");
+        Visit.to(page, hall.address() + "/matches/tactics");
         page.getByTestId("new-tactic").click();
         page.getByLabel("Name").fill(name);
         page.getByLabel("Rule").fill("after own short serve the next own shot goes sideways");
@@ -417,7 +417,7 @@ class MatchesTest {
         page.getByTestId("keep").click();
         assertThat(page.getByText(name)).isVisible();
 
-        page.navigate(hall.address() + "/matches/" + run + "/review");
+        Visit.to(page, hall.address() + "/matches/" + run + "/review");
         Locator rule = page.locator("li").filter(new Locator.FilterOptions().setHasText(name));
         assertThat(rule).containsText("kept 1 of 2");
         page.getByTestId("about-TWO").click();

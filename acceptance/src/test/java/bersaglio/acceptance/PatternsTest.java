@@ -124,7 +124,7 @@ class PatternsTest {
     @Test
     void aPatternIsBuiltByTouchIsTheSameInWordsAndIsChartedAsItIs(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/drills/drop-lift-clear/copy/same");
+        Visit.to(page, hall.address() + "/drills/drop-lift-clear/copy/same");
         page.locator(".drill-editor").waitFor();
         page.getByText("Pattern", new Page.GetByTextOptions().setExact(true)).click();
         Courtside court = new Courtside(page);
@@ -170,7 +170,7 @@ class PatternsTest {
     @Test
     void withoutANetworkAPatternGoesOnOverAReloadAndArrivesOnce(Hall hall) {
         Page page = hall.installed();
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         NetworkTest.waitForServiceWorker(page);
         Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Ugo Pattern", "RIGHT"), DRILL);
         court.key("1").key("2").shows("1 of 1").sent();
@@ -245,7 +245,7 @@ class PatternsTest {
     void aSetOfPassesIsEnteredFromPaper(Hall hall) {
         Page page = hall.tablet();
         String player = hall.newPlayer("Carta Pattern", "RIGHT");
-        page.navigate(hall.address() + "/courtside/" + player + "/" + DRILL + "?paper");
+        Visit.to(page, hall.address() + "/courtside/" + player + "/" + DRILL + "?paper");
         Courtside court = new Courtside(page);
         court.press("Hit").press("Hit").press("Not hit").press("Hit");
         court.press("Enter 4 balls").shows("3 of 4").sent();
@@ -260,7 +260,7 @@ class PatternsTest {
         Page page = hall.tablet();
         hall.newPlayer("Prima Pattern", "RIGHT");
         hall.newPlayer("Seconda Pattern", "RIGHT");
-        page.navigate(hall.address() + "/queue/" + DRILL);
+        Visit.to(page, hall.address() + "/queue/" + DRILL);
         Courtside court = new Courtside(page);
         court.press("Prima Pattern").press("Seconda Pattern");
         page.getByLabel("Balls a turn").fill("1");
@@ -364,7 +364,7 @@ class PatternsTest {
         JsonNode set = ChartingTest.storedSet(hall, court);
         assertThat(set.at("/shots/1/notes").toString())
                 .isEqualTo("[\"CHOICE_RIGHT\",\"STRUCK_BADLY\",\"CAUSE_TECHNIQUE\"]");
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         Locator grades = page.getByTestId("grades");
         assertThat(grades).containsText("Right choice 1 of 1");
         assertThat(grades).containsText("Struck well 0 of 1");

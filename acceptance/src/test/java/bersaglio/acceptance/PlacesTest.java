@@ -39,7 +39,7 @@ class PlacesTest {
     @Test
     void aPlaceIsMadeWithItsOwnMeasureAndTheEyeIsCheckedThere(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/drills/places");
+        Visit.to(page, hall.address() + "/drills/places");
         button(page, "New place").first().click();
         Locator dialog = page.getByTestId("place-editor");
         dialog.getByLabel("Name").fill("Hall court 9");
@@ -67,7 +67,7 @@ class PlacesTest {
     @Test
     void aCourtOfItsOwnMeasurementsCanBeDrawnOn(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/drills/places");
+        Visit.to(page, hall.address() + "/drills/places");
         button(page, "New place").first().click();
         Locator dialog = page.getByTestId("place-editor");
         dialog.getByLabel("Name").fill("Lakeside yard");
@@ -126,7 +126,7 @@ class PlacesTest {
                 .shows("0 of 2")
                 .press("Close set")
                 .sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         button(page, "Turn round").click();
         assertThat(page.locator("td.count-cell").first()).hasText("2 of 2");
     }
@@ -139,7 +139,7 @@ class PlacesTest {
             String player = Device.newId();
             own.put("/api/players/" + player, "{\"name\":\"Order Tester\",\"hand\":\"RIGHT\"}");
             Page page = hall.tablet();
-            page.navigate("http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
+            Visit.to(page, "http://localhost:" + own.port() + "/courtside/" + player + "/straight-clear-2");
             Courtside court = new Courtside(page).ready();
             assertThat(page.getByTestId("stage")).containsText("1 of 2: over the net");
             court.touch(0.5, 1.7);
@@ -164,7 +164,7 @@ class PlacesTest {
             own.put("/api/players/" + player, "{\"name\":\"Ring Tester\",\"hand\":\"RIGHT\"}");
             String address = "http://localhost:" + own.port();
             Page page = hall.tablet();
-            page.navigate(address + "/courtside/" + player + "/straight-clear-2");
+            Visit.to(page, address + "/courtside/" + player + "/straight-clear-2");
             Courtside court = new Courtside(page).ready();
             court.touch(0.1, 0.9)
                     .shows("1 of 1")
@@ -176,7 +176,7 @@ class PlacesTest {
             Editor editor = new Editor(page).open(address, "new/badminton");
             editor.tool("EFFECT").keep("Moved early");
             own.post("/api/drills/straight-clear/levels/1/target", "{\"target\":\"" + editor.id() + "\"}");
-            page.navigate(address + "/courtside/" + player + "/straight-clear-3");
+            Visit.to(page, address + "/courtside/" + player + "/straight-clear-3");
             court.ready().touch(1, 4).shows("0 of 1");
             assertThat(page.getByText("Did it have its effect?")).isVisible();
             court.key("e").shows("1 of 1").key("e").shows("2 of 2").sent();

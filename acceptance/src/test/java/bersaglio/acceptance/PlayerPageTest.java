@@ -22,7 +22,7 @@ class PlayerPageTest {
         String player = hall.newPlayer("Rate Tester", "RIGHT");
         Courtside court = new Courtside(page).open(hall.address(), player);
         court.row("11111111").press("Close set").press("Move up to level 2").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         Locator rates = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("8/8"));
         // Eight of eight: Jeffreys, 0.7378 to 1.
         Assertions.assertThat(rates.getAttribute("aria-label")).contains("Level 1", "8 of 8", "74", "100");
@@ -34,13 +34,13 @@ class PlayerPageTest {
         String player = hall.newPlayer("Zone Tester", "RIGHT");
         Courtside court = new Courtside(page).open(hall.address(), player);
         court.row("11010").press("Close set").press("Stay on level 1").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         Locator zone = page.getByTestId("zone-chance");
         assertThat(zone).containsText("3.96 m²");
         assertThat(zone).containsText("not yet known: 5 landings, 8 are needed");
         assertThat(page.locator("ellipse.half")).hasCount(0);
         court.open(hall.address(), player).row("11101").press("Close set").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         assertThat(zone).containsText("10 landings, 0 in the net");
         assertThat(page.locator("ellipse.half")).isVisible();
         Locator sized = page.getByTestId("zone-sized");
@@ -64,7 +64,7 @@ class PlayerPageTest {
         }
         for (String path : List.of("", "/progressions/" + Device.DRILL)) {
             Page page = hall.tablet();
-            page.navigate(hall.address() + "/players/" + player + path);
+            Visit.to(page, hall.address() + "/players/" + player + path);
             Locator rows = page.locator("tbody tr");
             assertThat(rows).hasCount(24);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("6 earlier sets"))
@@ -90,7 +90,7 @@ class PlayerPageTest {
         Courtside court = new Courtside(page).open(hall.address(), player);
         court.row("0101").press("Close set").press("Stay on level 1").shows("0 of 0");
         court.row("110").press("Close set").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         assertThat(page.locator(".drawing .mark")).hasCount(7);
         page.locator("tbody button").first().click();
         assertThat(page.locator("tbody button").first()).hasAttribute("aria-pressed", "true");
@@ -106,7 +106,7 @@ class PlayerPageTest {
         Courtside court = new Courtside(page).open(hall.address(), player);
         Assertions.assertThat(takesTouch(page)).isTrue();
         court.row("11").press("Close set").sent();
-        page.navigate(hall.address() + "/players/" + player);
+        Visit.to(page, hall.address() + "/players/" + player);
         assertThat(page.locator(".drawing .mark")).hasCount(2);
         Assertions.assertThat(takesTouch(page)).isFalse();
     }

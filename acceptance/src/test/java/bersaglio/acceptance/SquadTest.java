@@ -31,7 +31,7 @@ class SquadTest {
     @Test
     void theSquadIsLookedOverAndOneTouchStartsADrill(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address() + "/squad");
+        Visit.to(page, hall.address() + "/squad");
         String name = "Livia Sambuco, Straight clear: level";
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
         new Courtside(page).ready();
@@ -66,7 +66,7 @@ class SquadTest {
                 route -> route.fulfill(new Route.FulfillOptions()
                         .setContentType("application/json")
                         .setBody("{\"members\":[" + members.substring(1) + "]}")));
-        page.navigate(hall.address() + "/squad");
+        Visit.to(page, hall.address() + "/squad");
         assertThat(page.locator("tbody a.cell")).hasCount(16 * 8);
         assertThat(
                         page.evaluate(
@@ -91,7 +91,7 @@ class SquadTest {
         court.key("u").row("1").key("o");
         page.getByLabel("Count", new Page.GetByLabelOptions().setExact(true)).fill("5");
         court.press("This counts").shows("5 of 5").press("Close set").sent();
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         page.getByText("This session").click();
         Locator set = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("Session Tester"));
         assertThat(set).containsText("1 not seen · 1 put right");
@@ -100,20 +100,20 @@ class SquadTest {
         assertThat(page.locator("h1")).containsText("Session of Tuesday 24 Nov 2026");
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Session after:")))
                 .isVisible();
-        page.navigate(hall.address() + "/sessions/2019-05-01");
+        Visit.to(page, hall.address() + "/sessions/2019-05-01");
         assertThat(page.getByText("No set on this day")).isVisible();
     }
 
     @Test
     void anUnplannedDrillStartsInThreeTouchesAndComesFirstNextTime(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         page.getByTestId("other-drills").getByText(Pattern.compile("^All \\d+")).click();
         page.getByTestId("other-drills").getByText("Low serve").click();
         page.getByTestId("other-players").getByText("Teo Mirtillo").click();
         new Courtside(page).ready().key("u");
         assertThat(page.getByTestId("best")).containsText("1 not seen");
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         assertThat(page.getByTestId("other-drills").getByRole(AriaRole.BUTTON).first())
                 .hasText("Low serve");
     }
@@ -127,7 +127,7 @@ class SquadTest {
                 .row("11")
                 .key("Shift+Enter")
                 .sent();
-        page.navigate(hall.address() + "/players/" + player + "/progressions/straight-clear-1?track=");
+        Visit.to(page, hall.address() + "/players/" + player + "/progressions/straight-clear-1?track=");
         assertThat(page.getByTestId("to-move")).containsText("1 more set could move it");
         assertThat(page.getByText("Level 1 of 6")).isVisible();
         press(page, "Move up to level 2");
@@ -138,7 +138,7 @@ class SquadTest {
     @Test
     void oneLineForEachPlayerWhoIsExpected(Hall hall) {
         Page page = hall.tablet();
-        page.navigate(hall.address());
+        Visit.to(page, hall.address());
         page.getByText("Thirty seconds before the session").click();
         Locator lines = page.getByTestId("brief").filter(new Locator.FilterOptions().setHasText("Nora Ginestra"));
         assertThat(lines).hasCount(1);
