@@ -3,13 +3,13 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, PlacementTally, Player, Team } from '@/shared/api'
 import { TEAMS, type Match } from './useMatch'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames, useMatchWords } from './useMatchWords'
 
 /** One sentence at a time: in the breaks that the sport has, or when it is asked for; nothing during a rally. */
 const props = defineProps<{ charted: Match, match: MatchView, players: Player[], earlier: Record<Team, PlacementTally[]> }>()
 const { t } = useI18n()
 const words = useMatchWords()
-const names = computed(() => words.namesOf(props.match, props.players))
+const { names } = useMatchNames(() => props.match, () => props.players)
 const about = ref<Team>('ONE')
 const at = ref(0)
 const asked = ref(false)

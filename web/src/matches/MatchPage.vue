@@ -23,7 +23,7 @@ import StoryList from './StoryList.vue'
 import { useEarlier } from './useEarlier'
 import { DEPTHS, TEAMS, useMatch } from './useMatch'
 import { useMatchKeys } from './useMatchKeys'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames } from './useMatchWords'
 import { useMatchRally } from './useMatchRally'
 
 /** A match while it is on: the court is touched where shots go, one key ends a rally, and the score follows. */
@@ -31,7 +31,6 @@ const props = defineProps<{ run: string }>()
 const { t } = useI18n()
 const charted = useMatch()
 const match = charted.match
-const words = useMatchWords()
 const cue = useFeedback()
 const wakeLock = useWakeLock()
 const settings = useSettings()
@@ -49,8 +48,9 @@ const players = computed(() => answer.value?.data.players ?? [])
 const court = computed(() => answer.value?.data.courts.find(({ sport, surfaces }) => sport === match.value?.agreed.format.sport && surfaces.length))
 const oneHalf = () => !!court.value?.surfaces.some(isFacing)
 const rally = useMatchRally(charted, oneHalf, cue)
-const names = computed(() => match.value ? words.namesOf(match.value, players.value) : () => '')
+const { names } = useMatchNames(() => match.value, () => players.value)
 const touches = useTouches((place) => rally.land(place), (from, to) => rally.slide(from, to))
+const depths = computed(() => DEPTHS.map((value) => ({ value, title: t(`match.depth.${value}`) })))
 const dialog = ref<'SCORE' | 'STORY' | 'RULES' | 'END'>()
 const isOpen = (which: NonNullable<typeof dialog.value>) => computed({
   get: () => dialog.value === which,
@@ -141,7 +141,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
         <v-select
           :model-value="match.depth"
           :label="t('match.depthLabel')"
-          :items="DEPTHS.map((value) => ({ value, title: t(`match.depth.${value}`) }))"
+          :items="depths"
           hide-details
           @update:model-value="charted.toDepth($event)"
         />

@@ -11,28 +11,38 @@ import { TEAMS } from './useMatch'
 const props = defineProps<{ match: MatchView, rally: MatchRally, names: Names }>()
 const { t } = useI18n()
 const pointsOnly = computed(() => props.match.depth === 'POINTS')
-const winner = computed(() => props.rally.lastHitter.value)
+/** Whose winner it can be: none's between two rallies, nor where only points are charted. */
+const winner = computed(() => pointsOnly.value ? undefined : props.rally.lastHitter.value)
 </script>
 
 <template>
   <div class="keys">
-    <template v-if="pointsOnly || !winner">
+    <!-- With each rally one kind of key gives way to the other: both are there, and one is seen. -->
+    <v-btn
+      v-for="team in TEAMS"
+      v-show="!winner"
+      :key="`point ${team}`"
+      class="key half"
+      :disabled="match.ended"
+      :data-test="`point-${team}`"
+      @click="rally.end('WON', team)"
+    >
+      {{ t('match.pointTo', { name: names(team) }) }}
+    </v-btn>
+    <template v-if="!pointsOnly">
       <v-btn
-        v-for="team in TEAMS"
-        :key="team"
-        class="key half"
+        v-show="winner"
+        class="key"
         :disabled="match.ended"
-        :data-test="`point-${team}`"
-        @click="rally.end('WON', team)"
+        data-test="winner"
+        @click="rally.winner()"
       >
-        {{ t('match.pointTo', { name: names(team) }) }}
+        {{ t('match.winnerOf', { name: names(winner ?? 'ONE') }) }}
       </v-btn>
-    </template>
-    <template v-else>
-      <v-btn class="key" :disabled="match.ended" data-test="winner" @click="rally.winner()">{{ t('match.winnerOf', { name: names(winner) }) }}</v-btn>
       <v-btn
         v-for="team in TEAMS"
-        :key="team"
+        v-show="winner"
+        :key="`given ${team}`"
         class="key"
         :disabled="match.ended"
         :data-test="`given-${team}`"
@@ -40,8 +50,6 @@ const winner = computed(() => props.rally.lastHitter.value)
       >
         {{ t(match.agreed.format.sport === 'SQUASH' ? 'match.strokeTo' : 'match.givenTo', { name: names(team) }) }}
       </v-btn>
-    </template>
-    <template v-if="!pointsOnly">
       <v-btn class="key" :disabled="match.ended" data-test="net" @click="rally.nextMissed('NET')">{{ t('outcome.NET') }}</v-btn>
       <v-btn class="key" :disabled="match.ended" data-test="long" @click="rally.nextMissed('LONG')">{{ t('outcome.LONG') }}</v-btn>
       <v-btn class="key" :disabled="match.ended" data-test="wide" @click="rally.nextMissed('WIDE')">{{ t('outcome.WIDE') }}</v-btn>

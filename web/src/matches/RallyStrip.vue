@@ -3,14 +3,14 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchShot, MatchView, Player } from '@/shared/api'
 import type { Match } from './useMatch'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames, useMatchWords } from './useMatchWords'
 
 /** The shots of the rally that is on, or of the last one: each opens for what it was, by whom, and how it was meant. */
 const props = defineProps<{ charted: Match, match: MatchView, players: Player[] }>()
-const { t } = useI18n()
+const { t, locale } = useI18n()
 const words = useMatchWords()
 const chosen = ref<string>()
-const nameOf = computed(() => words.nameOf(props.match, props.players))
+const { names, nameOf } = useMatchNames(() => props.match, () => props.players)
 const rallies = computed(() => props.match.story.filter((step) => step.rally))
 const last = computed(() => rallies.value.at(-1))
 const dead = computed(() => props.match.open.shots.length === 0)
@@ -38,10 +38,11 @@ const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
 <template>
   <section class="strip" :aria-label="t(dead ? 'match.lastRally' : 'match.thisRally')">
     <div class="row">
-      <p v-if="!shots.length" class="soft">{{ last?.rally ? words.end(last.rally.end, words.namesOf(match, players)) : t('match.noRally') }}</p>
+      <p v-if="!shots.length" class="soft">{{ last?.rally ? words.end(last.rally.end, names) : t('match.noRally') }}</p>
       <button
         v-for="(one, at) in shots"
         :key="one.id"
+        v-memo="[one.outcome, one.stroke, one.spot, one.gap, one.player, one.id === chosen, nameOf, locale]"
         type="button"
         class="shot"
         :class="{ missed: one.outcome !== 'IN', gap: one.gap }"

@@ -12,14 +12,13 @@ import StoryList from './StoryList.vue'
 import TacticChecks from './TacticChecks.vue'
 import { useEarlier } from './useEarlier'
 import { TEAMS, useMatch } from './useMatch'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames } from './useMatchWords'
 
 /** A match afterwards: the score and why, placements and serves of either side, and the rules that were kept or broken. */
 const props = defineProps<{ run: string }>()
 const { t } = useI18n()
 const charted = useMatch()
 const match = charted.match
-const words = useMatchWords()
 const about = ref<Team>('ONE')
 const { earlier, ask: askEarlier } = useEarlier(match)
 const { answer, failed, load } = useAsked(async () => {
@@ -28,7 +27,7 @@ const { answer, failed, load } = useAsked(async () => {
   return club
 })
 const players = computed(() => answer.value?.data.players ?? [])
-const names = computed(() => match.value ? words.namesOf(match.value, players.value) : () => '')
+const { names } = useMatchNames(() => match.value, () => players.value)
 const review = computed(() => match.value && charted.review(about.value, -1, earlier.value[about.value]))
 
 /** Putting a rally right is writing: the pen comes here for it. */

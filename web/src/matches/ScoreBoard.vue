@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchView, Player, Team } from '@/shared/api'
 import { TEAMS } from './useMatch'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames, useMatchWords } from './useMatchWords'
 
 /**
  * The score, always names with numbers and the same way round; beneath it, small, as the players say it. `steady`: with room
@@ -12,8 +12,7 @@ import { useMatchWords } from './useMatchWords'
 const props = defineProps<{ match: MatchView, players: Player[], steady?: boolean }>()
 const { t } = useI18n()
 const words = useMatchWords()
-const names = computed(() => words.namesOf(props.match, props.players))
-const nameOf = computed(() => words.nameOf(props.match, props.players))
+const { names, nameOf } = useMatchNames(() => props.match, () => props.players)
 /** Sets that were said, and not charted, stand as a number. */
 const saidSets = computed(() => props.match.over.length < props.match.sets.one + props.match.sets.two)
 const of = (count: { one: number, two: number }, team: Team) => team === 'ONE' ? count.one : count.two

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MatchStep, MatchView, Player, RallyEnd } from '@/shared/api'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames, useMatchWords } from './useMatchWords'
 import { TEAMS } from './useMatch'
 
 /** Why the score stands as it does, rally by rally; each may be put right, and all that follows is worked out again. */
@@ -10,7 +10,7 @@ const props = defineProps<{ match: MatchView, players: Player[] }>()
 const emit = defineEmits<{ correct: [rally: string, end: RallyEnd] }>()
 const { t } = useI18n()
 const words = useMatchWords()
-const names = computed(() => words.namesOf(props.match, props.players))
+const { names } = useMatchNames(() => props.match, () => props.players)
 const chosen = ref<string>()
 const steps = computed(() => [...props.match.story].reverse())
 /** A step that ended a set, or a game where games make no set, shows what that came to. */

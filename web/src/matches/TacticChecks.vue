@@ -6,7 +6,7 @@ import type { MatchView, Player, TacticCheck, TacticRule, Team } from '@/shared/
 import { asPercent } from '@/shared/format'
 import { useAsked } from '@/shared/useAsked'
 import type { Match } from './useMatch'
-import { useMatchWords } from './useMatchWords'
+import { useMatchNames, useMatchWords } from './useMatchWords'
 
 /** The coach's rules held against this match: how often each was kept, and the rallies that broke it, one touch away. */
 const props = defineProps<{ charted: Match, match: MatchView, players: Player[], team: Team }>()
@@ -14,7 +14,7 @@ const { t } = useI18n()
 const words = useMatchWords()
 const { answer } = useAsked(() => askTactics())
 const open = ref<string>()
-const names = computed(() => words.namesOf(props.match, props.players))
+const { names } = useMatchNames(() => props.match, () => props.players)
 const rallies = computed(() => props.match.story.filter(({ rally }) => rally && !rally.surplus))
 
 interface Held { rule: TacticRule, check: TacticCheck }

@@ -1,5 +1,7 @@
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Hint, MatchShot, MatchStep, MatchView, Player, RallyEnd, Team } from '@/shared/api'
+import { steady } from '@/shared/steady'
 
 export type Names = (team: Team) => string
 
@@ -61,4 +63,16 @@ export function useMatchWords() {
   }
 
   return { namesOf, between, nameOf, partOf, call, shot, played, end, step, hint }
+}
+
+/** Who plays, by name: the very same names as long as the same play, so that no key is drawn anew for a shot. */
+export function useMatchNames(match: () => Pick<MatchView, 'one' | 'two'> | undefined, players: () => Player[]) {
+  const { namesOf, nameOf } = useMatchWords()
+  const one = steady(() => match()?.one ?? [])
+  const two = steady(() => match()?.two ?? [])
+  const who = computed(() => ({ one: one.value, two: two.value }))
+  return {
+    names: computed(() => namesOf(who.value, players())),
+    nameOf: computed(() => nameOf(who.value, players())),
+  }
 }
