@@ -71,22 +71,37 @@ class Database {
         return owner;
     }
 
-    /** A command that only looks whether a server runs holds the file for a moment: that is waited for. */
+    /**
+     * A command that only looks whether a server runs holds the file for a moment: that is waited for. It is asked for by
+     * one connection, which is told at once; a pool would wait a second before it said so.
+     */
     private static HikariDataSource opened(ClubFiles club) throws IOException {
         long until = System.nanoTime() + PATIENCE.toNanos();
         while (true) {
-            HikariDataSource owner = pool(club, ClubFiles.OWNER, OPTIONS, 1);
             try {
-                owner.getConnection().close();
-                return owner;
+                Connection first = DriverManager.getConnection(club.url() + OPTIONS, ClubFiles.OWNER, club.key());
+                try {
+                    return ready(pool(club, ClubFiles.OWNER, OPTIONS, 1));
+                } finally {
+                    first.close();
+                }
             } catch (SQLException | RuntimeException failure) {
-                owner.close();
                 CannotStart why = doesNotOpen(club, failure);
                 if (!why.isInUse() || System.nanoTime() > until) {
                     throw why;
                 }
                 LockSupport.parkNanos(TRIED_EVERY.toNanos());
             }
+        }
+    }
+
+    private static HikariDataSource ready(HikariDataSource source) throws SQLException {
+        try {
+            source.getConnection().close();
+            return source;
+        } catch (SQLException | RuntimeException failure) {
+            source.close();
+            throw failure;
         }
     }
 
