@@ -42,7 +42,7 @@ const isSettled = (one: MatchShot) => !pair.value || one.player >= 0
       <button
         v-for="(one, at) in shots"
         :key="one.id"
-        v-memo="[one.outcome, one.stroke, one.spot, one.gap, one.player, one.id === chosen, nameOf, locale]"
+        v-memo="[one.outcome, one.stroke, one.spot, one.gap, one.player, pair, one.id === chosen, nameOf, locale]"
         type="button"
         class="shot"
         :class="{ missed: one.outcome !== 'IN', gap: one.gap }"
