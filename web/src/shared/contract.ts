@@ -1269,7 +1269,7 @@ export interface components {
         EventBatch: {
             events: components["schemas"]["EventView"][];
         };
-        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["MatchEventMatchOpened"] | components["schemas"]["MatchEventMatchAgreed"] | components["schemas"]["MatchEventMatchShotSettled"] | components["schemas"]["MatchEventMatchShotMade"] | components["schemas"]["MatchEventMatchBonusEarned"] | components["schemas"]["MatchEventMatchDepthChanged"] | components["schemas"]["MatchEventMatchRallyEnded"] | components["schemas"]["MatchEventMatchRallyCorrected"] | components["schemas"]["MatchEventMatchScoreSet"] | components["schemas"]["MatchEventMatchExtended"] | components["schemas"]["MatchEventMatchEnded"] | components["schemas"]["MatchEventMatchCoaching"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventStepCalled"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
+        EventBody: components["schemas"]["GroupEventGroupOpened"] | components["schemas"]["GroupEventMemberCame"] | components["schemas"]["GroupEventMemberLeft"] | components["schemas"]["GroupEventTurnChanged"] | components["schemas"]["GroupEventTeamScored"] | components["schemas"]["GroupEventGroupEnded"] | components["schemas"]["MatchEventMatchOpened"] | components["schemas"]["MatchEventMatchAgreed"] | components["schemas"]["MatchEventMatchShotMade"] | components["schemas"]["MatchEventMatchRallyEnded"] | components["schemas"]["MatchEventMatchBonusEarned"] | components["schemas"]["MatchEventMatchScoreSet"] | components["schemas"]["MatchEventMatchExtended"] | components["schemas"]["MatchEventMatchDepthChanged"] | components["schemas"]["MatchEventMatchShotSettled"] | components["schemas"]["MatchEventMatchRallyCorrected"] | components["schemas"]["MatchEventMatchEnded"] | components["schemas"]["MatchEventMatchCoaching"] | components["schemas"]["SetEventSetOpened"] | components["schemas"]["SetEventShotLanded"] | components["schemas"]["SetEventShotKeyed"] | components["schemas"]["SetEventValueTaken"] | components["schemas"]["SetEventContactMade"] | components["schemas"]["SetEventRallyEnded"] | components["schemas"]["SetEventHitsCounted"] | components["schemas"]["SetEventShotStroked"] | components["schemas"]["SetEventShotGiven"] | components["schemas"]["SetEventClockTurned"] | components["schemas"]["SetEventOwedPaid"] | components["schemas"]["SetEventScoringStarted"] | components["schemas"]["SetEventNumberCalled"] | components["schemas"]["SetEventShotCalled"] | components["schemas"]["SetEventStanceMoved"] | components["schemas"]["SetEventSetMoved"] | components["schemas"]["SetEventStepCalled"] | components["schemas"]["SetEventSetTurned"] | components["schemas"]["SharedEventShotNoted"] | components["schemas"]["SharedEventCountSet"] | components["schemas"]["SharedEventSetPaused"] | components["schemas"]["SharedEventSetResumed"] | components["schemas"]["SharedEventUndone"] | components["schemas"]["SharedEventRedone"] | components["schemas"]["SharedEventSetClosed"] | components["schemas"]["SharedEventSetReopened"] | components["schemas"]["SharedEventSetStruck"] | components["schemas"]["SharedEventSetRestored"] | components["schemas"]["SharedEventLevelMoved"] | components["schemas"]["SharedEventPenTaken"];
         EventView: {
             /** Format: int64 */
             at: number;
@@ -1277,7 +1277,7 @@ export interface components {
             device: string;
             id: string;
             /** @enum {string} */
-            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "match.opened" | "match.agreed" | "match.settled" | "match.shot" | "match.bonus" | "match.depth" | "match.rally" | "match.corrected" | "match.score" | "match.extended" | "match.ended" | "match.coaching" | "set.opened" | "shot.landed" | "shot.keyed" | "value.taken" | "contact.made" | "rally.ended" | "hits.counted" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "step.called" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
+            kind: "group.opened" | "group.came" | "group.left" | "group.changed" | "group.scored" | "group.ended" | "match.opened" | "match.agreed" | "match.shot" | "match.rally" | "match.bonus" | "match.score" | "match.extended" | "match.depth" | "match.settled" | "match.corrected" | "match.ended" | "match.coaching" | "set.opened" | "shot.landed" | "shot.keyed" | "value.taken" | "contact.made" | "rally.ended" | "hits.counted" | "shot.stroked" | "shot.given" | "clock.turned" | "owed.paid" | "scoring.started" | "number.called" | "shot.called" | "stance.moved" | "set.moved" | "step.called" | "set.turned" | "shot.noted" | "count.set" | "set.paused" | "set.resumed" | "entry.undone" | "entry.redone" | "set.closed" | "set.reopened" | "set.struck" | "set.restored" | "level.moved" | "pen.taken";
             /** Format: int32 */
             pen: number;
             run: string;
@@ -1972,6 +1972,31 @@ export interface components {
             serve: number;
             targets: components["schemas"]["MatchReviewViewPlacementLine"][];
         };
+        MatchShotView: {
+            /** @enum {string} */
+            bounce?: "LANDED" | "MET" | "WOULD_LAND";
+            cause?: string;
+            gap: boolean;
+            id: string;
+            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT")[];
+            /** @enum {string} */
+            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
+            /** Format: int32 */
+            player: number;
+            /** Format: int32 */
+            serve: number;
+            /** @enum {string} */
+            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            spot: number;
+            stroke: string;
+            /** @enum {string} */
+            team: "ONE" | "TWO";
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
         MatchView: {
             agreed: components["schemas"]["Agreed"];
             apart: components["schemas"]["ChartedMatchApart"];
@@ -2024,7 +2049,7 @@ export interface components {
             stakeTwo: "NOTHING" | "GAME" | "SET" | "MATCH";
             /** @enum {string} */
             standpoint: "BEHIND" | "ACROSS" | "LEFT" | "RIGHT";
-            story: components["schemas"]["MatchViewStoryView"][];
+            story: components["schemas"]["StoryView"][];
             strokes: string[];
             struck: boolean;
             tieBreak: boolean;
@@ -2032,31 +2057,6 @@ export interface components {
             undo?: string;
             /** @enum {string} */
             winner?: "ONE" | "TWO";
-        };
-        MatchViewMatchShotView: {
-            /** @enum {string} */
-            bounce?: "LANDED" | "MET" | "WOULD_LAND";
-            cause?: string;
-            gap: boolean;
-            id: string;
-            notes: ("NET_CLIP" | "WATCH_KEPT" | "WATCH_LOST" | "MARKED" | "AS_ASKED" | "SOFT" | "CHOICE_RIGHT" | "CHOICE_WRONG" | "STRUCK_WELL" | "STRUCK_BADLY" | "CAUSE_ATTENTION" | "CAUSE_CHOICE" | "CAUSE_NOT_KNOWN" | "CAUSE_TECHNIQUE" | "CAUSE_MOVEMENT")[];
-            /** @enum {string} */
-            outcome: "HIT" | "IN" | "NET" | "LONG" | "WIDE" | "SHORT" | "FAULT" | "NO_REACH" | "NOT_HIT" | "NOT_SEEN" | "VOID";
-            /** Format: int32 */
-            player: number;
-            /** Format: int32 */
-            serve: number;
-            /** @enum {string} */
-            side: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
-            /** Format: int32 */
-            spot: number;
-            stroke: string;
-            /** @enum {string} */
-            team: "ONE" | "TWO";
-            /** Format: double */
-            x?: number;
-            /** Format: double */
-            y?: number;
         };
         MatchViewOpenView: {
             another: boolean;
@@ -2066,7 +2066,7 @@ export interface components {
             player: number;
             /** Format: int32 */
             serve: number;
-            shots: components["schemas"]["MatchViewMatchShotView"][];
+            shots: components["schemas"]["MatchShotView"][];
             /** @enum {string} */
             team: "ONE" | "TWO";
         };
@@ -2081,36 +2081,6 @@ export interface components {
             right: number;
             /** Format: int32 */
             spot: number;
-        };
-        MatchViewRallyView: {
-            /** Format: int64 */
-            at: number;
-            broken?: components["schemas"]["GameRule"];
-            counted: components["schemas"]["RallyEnd"];
-            /** @enum {string} */
-            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
-            end: components["schemas"]["RallyEnd"];
-            /** Format: int32 */
-            length: number;
-            partial: boolean;
-            serving: components["schemas"]["Serving"];
-            shots: components["schemas"]["MatchViewMatchShotView"][];
-            surplus: boolean;
-        };
-        MatchViewStoryView: {
-            agreed?: components["schemas"]["Agreed"];
-            /** Format: int32 */
-            count: number;
-            games: components["schemas"]["Count"];
-            id: string;
-            part?: components["schemas"]["Part"];
-            points: components["schemas"]["Count"];
-            rally?: components["schemas"]["MatchViewRallyView"];
-            sets: components["schemas"]["Count"];
-            /** @enum {string} */
-            step: "RALLY" | "BONUS" | "SCORE" | "RULES" | "RULES_FROM_START" | "EXTENDED";
-            /** @enum {string} */
-            team?: "ONE" | "TWO";
         };
         MemberView: {
             brief?: components["schemas"]["BriefView"];
@@ -2983,6 +2953,36 @@ export interface components {
             /** Format: int32 */
             step: number;
             went: number[];
+        };
+        StoryView: {
+            agreed?: components["schemas"]["Agreed"];
+            /** Format: int32 */
+            count: number;
+            games: components["schemas"]["Count"];
+            id: string;
+            part?: components["schemas"]["Part"];
+            points: components["schemas"]["Count"];
+            rally?: components["schemas"]["StoryViewRallyView"];
+            sets: components["schemas"]["Count"];
+            /** @enum {string} */
+            step: "RALLY" | "BONUS" | "SCORE" | "RULES" | "RULES_FROM_START" | "EXTENDED";
+            /** @enum {string} */
+            team?: "ONE" | "TWO";
+        };
+        StoryViewRallyView: {
+            /** Format: int64 */
+            at: number;
+            broken?: components["schemas"]["GameRule"];
+            counted: components["schemas"]["RallyEnd"];
+            /** @enum {string} */
+            depth: "POINTS" | "ENDS" | "OPENING" | "FULL";
+            end: components["schemas"]["RallyEnd"];
+            /** Format: int32 */
+            length: number;
+            partial: boolean;
+            serving: components["schemas"]["Serving"];
+            shots: components["schemas"]["MatchShotView"][];
+            surplus: boolean;
         };
         SurfaceView: {
             extent: components["schemas"]["AreaView"];

@@ -1,15 +1,11 @@
 package bersaglio.core.charting;
 
-import bersaglio.core.charting.MatchEvent.MatchAgreed;
-import bersaglio.core.charting.MatchEvent.MatchExtended;
 import bersaglio.core.charting.MatchEvent.MatchOpened;
-import bersaglio.core.charting.MatchEvent.MatchRallyCorrected;
-import bersaglio.core.charting.MatchEvent.MatchScoreSet;
-import bersaglio.core.charting.MatchEvent.MatchShotSettled;
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.Agreed;
 import bersaglio.core.match.Count;
 import bersaglio.core.match.Depth;
+import bersaglio.core.match.Format;
 import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.MatchState;
 import bersaglio.core.match.OpenRally;
@@ -121,35 +117,31 @@ public record ChartedMatch(
      * @throws Refused where it says what cannot be
      */
     public void check(EventBody what) {
-        if (what instanceof MatchScoreSet said) {
-            said.score().on(now);
-        } else if (what instanceof MatchExtended) {
-            now.extend();
-        } else if (what instanceof MatchAgreed change) {
-            checkAgreed(change);
-        } else if (what instanceof MatchRallyCorrected corrected) {
-            if (told().noneMatch(told -> told.id().equals(corrected.rally()))) {
-                throw new Refused("unknown_id", "rally", corrected.rally(), "a rally of this match");
-            }
-        } else if (what instanceof MatchShotSettled settled) {
-            boolean known = Stream.concat(told().flatMap(told -> told.rally().shots().stream()), open.shots().stream())
-                    .map(MatchShot::id)
-                    .anyMatch(settled.shot()::equals);
-            if (!known) {
-                throw new Refused("unknown_id", "shot", settled.shot(), "a shot of this match");
-            }
+        if (what instanceof MatchEvent own) {
+            own.check(this);
         }
     }
 
-    private void checkAgreed(MatchAgreed change) {
-        boolean same = change.agreed().format().sport() == sport()
-                && change.agreed().format().doubles()
-                        == opened().agreed().format().doubles();
-        if (!same) {
-            throw new Refused("not_allowed", "format", change.agreed().format().id(), "one for as many of this sport");
+    void requireRally(String id) {
+        if (told().noneMatch(told -> told.id().equals(id))) {
+            throw new Refused("unknown_id", "rally", id, "a rally of this match");
         }
-        if (change.from() == MatchAgreed.From.NEXT_RALLY) {
-            now.under(change.agreed().format());
+    }
+
+    void requireShot(String id) {
+        boolean known = Stream.concat(told().flatMap(told -> told.rally().shots().stream()), open.shots().stream())
+                .map(MatchShot::id)
+                .anyMatch(id::equals);
+        if (!known) {
+            throw new Refused("unknown_id", "shot", id, "a shot of this match");
+        }
+    }
+
+    void requireSameSport(Format other) {
+        boolean same = other.sport() == sport()
+                && other.doubles() == opened().agreed().format().doubles();
+        if (!same) {
+            throw new Refused("not_allowed", "format", other.id(), "one for as many of this sport");
         }
     }
 }

@@ -1,12 +1,8 @@
 package bersaglio.core.charting;
 
 import bersaglio.core.charting.MatchEvent.MatchAgreed;
-import bersaglio.core.charting.MatchEvent.MatchBonusEarned;
-import bersaglio.core.charting.MatchEvent.MatchDepthChanged;
 import bersaglio.core.charting.MatchEvent.MatchOpened;
-import bersaglio.core.charting.MatchEvent.MatchShotMade;
 import bersaglio.core.charting.MatchEvent.MatchShotSettled;
-import bersaglio.core.charting.MatchEvent.ScoreSaid;
 import bersaglio.core.match.Agreed;
 import bersaglio.core.match.RallyEnd;
 import bersaglio.core.problem.Refused;
@@ -34,11 +30,12 @@ public final class MatchChart implements RunState.Chart {
     private boolean over;
 
     /**
-     * One thing that happened, by the event that says so.
+     * One thing that happened.
      *
+     * @param id   of the event that says so
      * @param late whether it came after the end that somebody said
      */
-    record Happened(ChartEvent event, long at, boolean late) {}
+    record Happened(MatchEvent.Turn what, String id, long at, boolean late) {}
 
     private MatchChart(RunState run) {
         this.run = run;
@@ -70,49 +67,25 @@ public final class MatchChart implements RunState.Chart {
         }
     }
 
-    private void add(ChartEvent event) {
-        happened.add(new Happened(event, run.active(event.at()), over));
-    }
-
-    void shot(MatchShotMade shot, ChartEvent event) {
-        add(event);
+    void add(MatchEvent.Turn what, ChartEvent event) {
+        happened.add(new Happened(what, event.id(), run.active(event.at()), over));
     }
 
     void settle(MatchShotSettled said) {
         settled.computeIfAbsent(said.shot(), first -> new ArrayList<>()).add(said);
     }
 
-    void end(RallyEnd end, ChartEvent event) {
-        add(event);
-    }
-
     void correct(String rally, RallyEnd end) {
         corrected.put(rally, end);
-    }
-
-    void bonus(MatchBonusEarned bonus, ChartEvent event) {
-        add(event);
-    }
-
-    void scoreIs(ScoreSaid score, ChartEvent event) {
-        add(event);
-    }
-
-    void extend(ChartEvent event) {
-        add(event);
     }
 
     /** What holds from the start holds instead of all that was agreed before it. */
     void agree(MatchAgreed change, ChartEvent event) {
         if (change.from() == MatchAgreed.From.START) {
             fromStart = Optional.of(change.agreed());
-            happened.removeIf(earlier -> earlier.event().what() instanceof MatchAgreed);
+            happened.removeIf(earlier -> earlier.what() instanceof MatchAgreed);
         }
-        add(event);
-    }
-
-    void depth(MatchDepthChanged change, ChartEvent event) {
-        add(event);
+        add(change, event);
     }
 
     void coaching(boolean allowed) {

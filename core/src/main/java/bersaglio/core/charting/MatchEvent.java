@@ -33,12 +33,26 @@ public sealed interface MatchEvent extends EventBody {
 
     void applyTo(MatchChart chart, ChartEvent event);
 
+    /** @throws Refused where it cannot come next in a match */
+    default void check(ChartedMatch match) {}
+
     /** What undo and redo step over. */
     sealed interface Entry extends MatchEvent {
         @Override
         default boolean canBeUndone() {
             return true;
         }
+    }
+
+    /** What happens in its turn: what it does depends on what came before it, as that stands after all corrections. */
+    sealed interface Turn extends Entry {
+
+        @Override
+        default void applyTo(MatchChart chart, ChartEvent event) {
+            chart.add(this, event);
+        }
+
+        void happen(MatchReplay replay, String id, long at);
     }
 
     /**
@@ -158,7 +172,7 @@ public sealed interface MatchEvent extends EventBody {
             @Usually("0") int serve,
             @Usually("false") boolean gap,
             Caller caller)
-            implements Entry {
+            implements Turn {
 
         private static final double FARTHEST = 70;
 
@@ -180,8 +194,8 @@ public sealed interface MatchEvent extends EventBody {
         }
 
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.shot(this, event);
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.shot(this, id, at);
         }
     }
 
@@ -206,6 +220,11 @@ public sealed interface MatchEvent extends EventBody {
         }
 
         @Override
+        public void check(ChartedMatch match) {
+            match.requireShot(shot);
+        }
+
+        @Override
         public void applyTo(MatchChart chart, ChartEvent event) {
             chart.settle(this);
         }
@@ -213,10 +232,10 @@ public sealed interface MatchEvent extends EventBody {
 
     /** A rally is over. */
     @Kind("match.rally")
-    record MatchRallyEnded(@Flat RallyEnd end) implements Entry {
+    record MatchRallyEnded(@Flat RallyEnd end) implements Turn {
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.end(end, event);
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.end(end, id, at);
         }
     }
 
@@ -225,6 +244,11 @@ public sealed interface MatchEvent extends EventBody {
     record MatchRallyCorrected(String rally, @Flat RallyEnd end) implements Entry {
         public MatchRallyCorrected {
             Check.requireId("rally", rally);
+        }
+
+        @Override
+        public void check(ChartedMatch match) {
+            match.requireRally(rally);
         }
 
         @Override
@@ -239,38 +263,48 @@ public sealed interface MatchEvent extends EventBody {
      * @param rule which of those that hold, from 0
      */
     @Kind("match.bonus")
-    record MatchBonusEarned(int rule, Team team) implements Entry {
+    record MatchBonusEarned(int rule, Team team) implements Turn {
         public MatchBonusEarned {
             Check.requireBetween("rule", rule, 0, 7);
         }
 
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.bonus(this, event);
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.earn(id, rule, team);
         }
     }
 
     /** The score is now this; rallies that nobody saw lie before it. */
     @Kind("match.score")
-    record MatchScoreSet(@Flat ScoreSaid score) implements Entry {
+    record MatchScoreSet(@Flat ScoreSaid score) implements Turn {
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.scoreIs(score, event);
+        public void check(ChartedMatch match) {
+            score.on(match.now());
+        }
+
+        @Override
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.scoreIs(score, id);
         }
     }
 
     /** The receiver chooses to play on for longer. */
     @Kind("match.extended")
-    record MatchExtended() implements Entry {
+    record MatchExtended() implements Turn {
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.extend(event);
+        public void check(ChartedMatch match) {
+            match.now().extend();
+        }
+
+        @Override
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.extend(id);
         }
     }
 
     /** Something else is agreed. */
     @Kind("match.agreed")
-    record MatchAgreed(Agreed agreed, From from) implements Entry {
+    record MatchAgreed(Agreed agreed, From from) implements Turn {
 
         /** Since when it holds. */
         public enum From {
@@ -280,8 +314,21 @@ public sealed interface MatchEvent extends EventBody {
         }
 
         @Override
+        public void check(ChartedMatch match) {
+            match.requireSameSport(agreed.format());
+            if (from == From.NEXT_RALLY) {
+                match.now().under(agreed.format());
+            }
+        }
+
+        @Override
         public void applyTo(MatchChart chart, ChartEvent event) {
             chart.agree(this, event);
+        }
+
+        @Override
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.agree(id, this);
         }
     }
 
@@ -291,10 +338,10 @@ public sealed interface MatchEvent extends EventBody {
      * @param fellBehind whether shots came faster than they could be charted
      */
     @Kind("match.depth")
-    record MatchDepthChanged(Depth depth, @Usually("false") boolean fellBehind) implements Entry {
+    record MatchDepthChanged(Depth depth, @Usually("false") boolean fellBehind) implements Turn {
         @Override
-        public void applyTo(MatchChart chart, ChartEvent event) {
-            chart.depth(this, event);
+        public void happen(MatchReplay replay, String id, long at) {
+            replay.deepen(depth);
         }
     }
 

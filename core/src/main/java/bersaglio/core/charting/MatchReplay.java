@@ -2,14 +2,11 @@ package bersaglio.core.charting;
 
 import bersaglio.core.charting.MatchChart.Happened;
 import bersaglio.core.charting.MatchEvent.MatchAgreed;
-import bersaglio.core.charting.MatchEvent.MatchBonusEarned;
-import bersaglio.core.charting.MatchEvent.MatchDepthChanged;
-import bersaglio.core.charting.MatchEvent.MatchExtended;
 import bersaglio.core.charting.MatchEvent.MatchOpened;
 import bersaglio.core.charting.MatchEvent.MatchRallyEnded;
-import bersaglio.core.charting.MatchEvent.MatchScoreSet;
 import bersaglio.core.charting.MatchEvent.MatchShotMade;
 import bersaglio.core.charting.MatchEvent.MatchShotSettled;
+import bersaglio.core.charting.MatchEvent.ScoreSaid;
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.Agreed;
 import bersaglio.core.match.Count;
@@ -84,31 +81,27 @@ final class MatchReplay {
     }
 
     void take(Happened happened) {
-        String id = happened.event().id();
-        EventBody what = happened.event().what();
         late = happened.late();
-        if (late && !(what instanceof MatchShotMade || what instanceof MatchRallyEnded)) {
-            aside.add(id);
-            return;
+        if (late && !(happened.what() instanceof MatchShotMade || happened.what() instanceof MatchRallyEnded)) {
+            aside.add(happened.id());
+        } else {
+            happened.what().happen(this, happened.id(), happened.at());
         }
-        if (what instanceof MatchShotMade shot) {
-            take(shot, id, happened.at());
-        } else if (what instanceof MatchRallyEnded ended) {
-            end(corrected.getOrDefault(id, ended.end()), id, happened.at());
-        } else if (what instanceof MatchBonusEarned bonus) {
-            earn(id, bonus.rule(), bonus.team());
-        } else if (what instanceof MatchScoreSet said) {
-            leave();
-            Count before = state.points();
-            unless(id, now -> said.score().on(now), after -> new Told.OfScore(id, unseen(before, after), after));
-        } else if (what instanceof MatchExtended) {
-            unless(id, MatchState::extend, after -> new Told.OfExtension(id, after));
-        } else if (what instanceof MatchAgreed change) {
-            agree(id, change);
-        } else if (what instanceof MatchDepthChanged change) {
-            depth = change.depth();
-            rally = new OpenRally(rally.sport(), rally.doubles(), rally.serving(), depth, rally.shots());
-        }
+    }
+
+    void scoreIs(ScoreSaid said, String id) {
+        leave();
+        Count before = state.points();
+        unless(id, said::on, after -> new Told.OfScore(id, unseen(before, after), after));
+    }
+
+    void extend(String id) {
+        unless(id, MatchState::extend, after -> new Told.OfExtension(id, after));
+    }
+
+    void deepen(Depth other) {
+        depth = other;
+        rally = new OpenRally(rally.sport(), rally.doubles(), rally.serving(), depth, rally.shots());
     }
 
     /** How a score becomes a step of the story. */
@@ -136,7 +129,7 @@ final class MatchReplay {
     }
 
     /** What else is agreed holds from the next rally on: one that is on is played to its end. */
-    private void agree(String id, MatchAgreed change) {
+    void agree(String id, MatchAgreed change) {
         if (change.from() == MatchAgreed.From.START) {
             story.add(new Told.OfRules(id, change.agreed(), true, state));
         } else if (rally.shots().isEmpty()) {
@@ -161,11 +154,11 @@ final class MatchReplay {
     private void leave() {
         if (!rally.shots().isEmpty()) {
             MatchShot last = rally.shots().get(rally.shots().size() - 1);
-            end(corrected.getOrDefault(last.id(), RallyEnd.without(RallyEnd.How.NOT_SEEN)), last.id(), last.at());
+            end(RallyEnd.without(RallyEnd.How.NOT_SEEN), last.id(), last.at());
         }
     }
 
-    private void take(MatchShotMade made, String id, long at) {
+    void shot(MatchShotMade made, String id, long at) {
         boolean serve = made.serve() > 0;
         Spots parts =
                 serve ? Spots.ofServe(sport(), rally.doubles(), rally.serving().court()) : spots;
@@ -207,7 +200,7 @@ final class MatchReplay {
         return now;
     }
 
-    private void earn(String id, int rule, Team team) {
+    void earn(String id, int rule, Team team) {
         if (rule >= agreed.rules().size() || !(agreed.rules().get(rule) instanceof GameRule.Bonus bonus)) {
             aside.add(id);
             return;
@@ -227,7 +220,9 @@ final class MatchReplay {
         }
     }
 
-    private void end(RallyEnd end, String id, long at) {
+    /** @param charted how it ended before any correction */
+    void end(RallyEnd charted, String id, long at) {
+        RallyEnd end = corrected.getOrDefault(id, charted);
         OpenRally over = rally.endedBy(id, end, run.notesOn(id), at);
         if (over.shots().size() > rally.shots().size()) {
             over = over.withLast(this::asSaid);

@@ -91,7 +91,7 @@ public record Surface(
             case FLOOR, TABLE -> net.isPresent() && place.y() < 0;
             case FRONT_WALL -> net.isPresent() && place.y() < net.get().middle();
             case OVER_NET -> true;
-            default -> false;
+            case LEFT_WALL, RIGHT_WALL, RING, OWN_HALF -> false;
         };
     }
 

@@ -31,7 +31,7 @@ public record OneMetQuota() implements AdvanceRule {
         return switch (last.standing()) {
             case MET -> new Advice(Advice.Call.MOVE_UP, block ? "once.met" : "once.goalMet", figures);
             case OPEN -> new Advice(Advice.Call.STAY, block ? "once.endedEarly" : "once.goalEndedEarly", figures);
-            default -> new Advice(Advice.Call.STAY, block ? "once.missed" : "once.goalMissed", figures);
+            case OUT_OF_REACH, DONE -> new Advice(Advice.Call.STAY, block ? "once.missed" : "once.goalMissed", figures);
         };
     }
 

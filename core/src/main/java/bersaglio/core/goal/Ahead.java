@@ -19,11 +19,9 @@ public record Ahead(Play play, int balls, boolean playsOn, Memo memo) {
         return new Ahead(play, balls, playsOn, other);
     }
 
-    /** Where hits alone are counted, wherever the misses fall: how many are wanted. */
+    /** As {@link Play#hitsWanted}. */
     public OptionalInt hitsWanted() {
-        return play instanceof HitCount count && count.hits() == 0
-                ? OptionalInt.of(count.wanted())
-                : OptionalInt.empty();
+        return play.hitsWanted();
     }
 
     /** Balls that a player of this pace has in so many seconds: one at least. */

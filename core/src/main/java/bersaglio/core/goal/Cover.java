@@ -4,6 +4,7 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Every zone at least so many times.
@@ -52,6 +53,12 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
         @Override
         public Play counting(int part, int count) {
             return part < goal.zones ? new Covered(goal, counts.with(part, Math.min(count, goal.times))) : this;
+        }
+
+        /** Who aims at what still wants a ball wastes no hit. */
+        @Override
+        public OptionalInt hitsWanted() {
+            return covered() == 0 ? OptionalInt.of(wanted()) : OptionalInt.empty();
         }
 
         private int covered() {

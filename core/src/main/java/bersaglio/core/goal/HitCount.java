@@ -1,6 +1,7 @@
 package bersaglio.core.goal;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /** Hits are counted up to what is wanted, wherever the misses fall; what comes after that changes nothing. */
 record HitCount(int hits, int wanted, boolean endsWhenMet) implements Play {
@@ -14,6 +15,11 @@ record HitCount(int hits, int wanted, boolean endsWhenMet) implements Play {
     @Override
     public Play counting(int part, int count) {
         return new HitCount(count, wanted, endsWhenMet);
+    }
+
+    @Override
+    public OptionalInt hitsWanted() {
+        return hits == 0 ? OptionalInt.of(wanted) : OptionalInt.empty();
     }
 
     @Override

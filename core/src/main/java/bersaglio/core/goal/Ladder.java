@@ -7,6 +7,7 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * Stations in order, each with its hits; the miss rule says what falls back.
@@ -62,7 +63,8 @@ public record Ladder(
 
     @Override
     public Play play(Start start) {
-        return new Climb(this, 0, 0, 1);
+        int all = hitsIn(stations);
+        return new Climb(this, all, 0, 0, all, 1);
     }
 
     @Override
@@ -95,10 +97,12 @@ public record Ladder(
     }
 
     /**
-     * @param hits at the station
+     * @param all    hits of the whole way up
+     * @param hits   at the station
+     * @param wanted of all, how many are still wanted
      * @param used attempts begun, or tries at this shot where it is tried again; counted only where they are limited
      */
-    record Climb(Ladder goal, int station, int hits, int used) implements Play {
+    record Climb(Ladder goal, int all, int station, int hits, int wanted, int used) implements Play {
 
         @Override
         public Move after(Step step) {
@@ -114,19 +118,30 @@ public record Ladder(
         private Climb up() {
             int tries = goal.misses.does() == Does.STAY ? 1 : used;
             return hits + 1 < goal.stations.get(station).hits()
-                    ? new Climb(goal, station, hits + 1, tries)
-                    : new Climb(goal, station + 1, 0, tries);
+                    ? new Climb(goal, all, station, hits + 1, wanted - 1, tries)
+                    : new Climb(goal, all, station + 1, 0, wanted - 1, tries);
         }
 
         private Move miss() {
             int next = goal.misses.tries() == 0 ? 1 : used + 1;
             return switch (goal.misses.does()) {
-                case RESTART_STATION -> Move.broken(new Climb(goal, station, 0, next));
-                case STEP_BACK -> Move.broken(new Climb(goal, Math.max(0, station - 1), 0, next));
-                case RESTART_LADDER -> Move.broken(new Climb(goal, 0, 0, next));
-                case STAY -> Move.on(new Climb(goal, station, hits, next), false);
-                default -> Move.on(this, false);
+                case RESTART_STATION -> Move.broken(new Climb(goal, all, station, 0, wanted + hits, next));
+                case STEP_BACK -> {
+                    int back = Math.max(0, station - 1);
+                    int again = back < station ? goal.stations.get(back).hits() : 0;
+                    yield Move.broken(new Climb(goal, all, back, 0, wanted + hits + again, next));
+                }
+                case RESTART_LADDER -> Move.broken(new Climb(goal, all, 0, 0, all, next));
+                case STAY -> Move.on(new Climb(goal, all, station, hits, wanted, next), false);
+                case COUNT_ON, RESTART_RUN -> Move.on(this, false);
             };
+        }
+
+        @Override
+        public OptionalInt hitsWanted() {
+            Does does = goal.misses.does();
+            boolean costsItsBall = does == Does.COUNT_ON || does == Does.STAY && goal.misses.tries() == 0;
+            return costsItsBall && wanted == all ? OptionalInt.of(all) : OptionalInt.empty();
         }
 
         /** Hits on the whole way up. */
@@ -139,7 +154,8 @@ public record Ladder(
                 left -= goal.stations.get(reached).hits();
                 reached++;
             }
-            return new Climb(goal, reached, reached < goal.stations.size() ? left : 0, used);
+            int wanted = Math.max(0, all - count);
+            return new Climb(goal, all, reached, reached < goal.stations.size() ? left : 0, wanted, used);
         }
 
         private boolean done() {
@@ -160,15 +176,7 @@ public record Ladder(
             if (done()) {
                 return Standing.MET;
             }
-            return spent() || left < hitsIn(goal.stations) - passed() ? Standing.OUT_OF_REACH : Standing.OPEN;
-        }
-
-        private int passed() {
-            int passed = hits;
-            for (int i = 0; i < station; i++) {
-                passed += goal.stations.get(i).hits();
-            }
-            return passed;
+            return spent() || left < wanted ? Standing.OUT_OF_REACH : Standing.OPEN;
         }
 
         @Override
@@ -188,9 +196,9 @@ public record Ladder(
 
         @Override
         public Progress progress(int left) {
-            int all = hitsIn(goal.stations);
+            int passed = all - wanted;
             int here = done() ? goal.stations.get(turn()).hits() : hits;
-            return Progress.of(passed(), all, left == NO_END ? all : Math.min(all, passed() + left))
+            return Progress.of(passed, all, left == NO_END ? all : Math.min(all, passed + left))
                     .at(
                             turn(),
                             goal.stations.size(),

@@ -1,6 +1,7 @@
 package bersaglio.core.goal;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /** Where a set stands. The odds of a goal are worked out over the very states by which it is judged. */
 public interface Play {
@@ -62,6 +63,14 @@ public interface Play {
     /** Which rate the next ball has: that of a station or of a side, from 0. */
     default int turn() {
         return 0;
+    }
+
+    /**
+     * How many hits meet it from its first ball, where that alone decides, wherever they and the misses fall; for a player who
+     * hits every ball at one rate.
+     */
+    default OptionalInt hitsWanted() {
+        return OptionalInt.empty();
     }
 
     /** The next step as what is worked out ahead supposes it. */

@@ -51,7 +51,7 @@ public final class Laws {
             case PICKLEBALL -> List.of("smash");
             case SQUASH -> List.of("kill", "volley");
             case VOLLEYBALL -> List.of("spike");
-            default -> List.of();
+            case BASKETBALL, ANY -> List.of();
         };
     }
 
@@ -63,7 +63,7 @@ public final class Laws {
         return switch (sport) {
             case TABLE_TENNIS, VOLLEYBALL -> false;
             case BADMINTON, PICKLEBALL -> !doubles;
-            default -> true;
+            case TENNIS, PADEL, SQUASH, BASKETBALL, ANY -> true;
         };
     }
 
@@ -87,7 +87,7 @@ public final class Laws {
             case TABLE_TENNIS -> List.of("smash", "block");
             case SQUASH -> List.of("kill", "drop");
             case VOLLEYBALL -> List.of("spike", "tip");
-            default -> List.of("smash");
+            case BASKETBALL, ANY -> List.of("smash");
         };
     }
 
@@ -110,7 +110,7 @@ public final class Laws {
             case TENNIS -> 6.40;
             case PADEL -> 6.95;
             case PICKLEBALL -> 2.13;
-            default -> 0;
+            case TABLE_TENNIS, SQUASH, VOLLEYBALL, BASKETBALL, ANY -> 0;
         };
     }
 }

@@ -135,7 +135,7 @@ public record OpenRally(Sport sport, boolean doubles, Serving serving, Depth dep
         return switch (end.how()) {
             case FORCED, UNFORCED -> end.erred().equals(Optional.of(next));
             case WINNER -> end.winner().equals(Optional.of(next.other()));
-            default -> true;
+            case WON, GIVEN, LET, VOID, NOT_SEEN -> true;
         };
     }
 

@@ -42,7 +42,7 @@ public final class StrokeGuess {
                 new String[][] {
                     {"tip", "spike", "spike"}, {"tip", "spike", "spike"}, {"pass", "pass", "pass"},
                 };
-            default -> new String[0][];
+            case BASKETBALL, ANY -> new String[0][];
         };
     }
 

@@ -281,15 +281,16 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
             double left = 0;
             int lowest = high;
             int highest = low;
-            for (int state = low; state < high; state++) {
-                double here = mass[state];
-                if (here < HARDLY_ANY) {
-                    mass[state] = 0;
+            double[] here = mass;
+            for (int state = low, end = high; state < end; state++) {
+                double share = here[state];
+                if (share < HARDLY_ANY) {
+                    here[state] = 0;
                 } else if (states.isDecided(state, balls)) {
-                    met += states.isMet(state) ? here : 0;
-                    mass[state] = 0;
+                    met += states.isMet(state) ? share : 0;
+                    here[state] = 0;
                 } else {
-                    left += here;
+                    left += share;
                     lowest = Math.min(lowest, state);
                     highest = state + 1;
                 }
@@ -308,25 +309,30 @@ public record GoalOdds(double met, double balls, double breaks, double[] beyond,
 
         private void play() {
             workLeft -= high - low;
-            int lowest = mass.length;
+            double[] here = mass;
+            double[] then = next;
+            boolean isOne = rates.length == 1;
+            double rate = rates[0];
+            int lowest = here.length;
             int highest = 0;
-            for (int state = low; state < high; state++) {
-                double here = mass[state];
-                mass[state] = 0;
-                if (here > 0) {
-                    double rate = rates[Math.min(rates.length - 1, states.turn(state))];
+            for (int state = low, end = high; state < end; state++) {
+                double share = here[state];
+                here[state] = 0;
+                if (share > 0) {
+                    if (!isOne) {
+                        rate = rates[Math.min(rates.length - 1, states.turn(state))];
+                    }
                     int hit = states.onHit(state);
                     int miss = states.onMiss(state);
-                    next[hit] += here * rate;
-                    next[miss] += here * (1 - rate);
-                    breaks += states.breaksOnMiss(state) ? here * (1 - rate) : 0;
+                    then[hit] += share * rate;
+                    then[miss] += share * (1 - rate);
+                    breaks += states.breaksOnMiss(state) ? share * (1 - rate) : 0;
                     lowest = Math.min(lowest, Math.min(hit, miss));
                     highest = Math.max(highest, Math.max(hit, miss) + 1);
                 }
             }
-            double[] cleared = mass;
-            mass = next;
-            next = cleared;
+            mass = then;
+            next = here;
             low = lowest;
             high = highest;
         }

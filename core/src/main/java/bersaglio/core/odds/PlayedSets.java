@@ -41,9 +41,10 @@ final class PlayedSets {
         int breaks = 0;
         int sets = 0;
         double balls = 0;
+        double[] each = rates.stream().mapToDouble(rate -> rate).toArray();
         int most = rates.stream().allMatch(rate -> rate == 0 || rate == 1) ? 1 : MOST_SETS;
         while (sets < most && (balls < played.balls || sets < played.fewestSets)) {
-            Played set = play(ahead, rates, player * MOST_SETS + sets);
+            Played set = play(ahead, each, player * MOST_SETS + sets);
             met += set.met ? 1 : 0;
             breaks += set.breaks;
             ended[set.balls]++;
@@ -63,13 +64,13 @@ final class PlayedSets {
 
     private record Played(boolean met, int breaks, int balls) {}
 
-    private static Played play(Ahead ahead, List<Double> rates, int set) {
+    private static Played play(Ahead ahead, double[] rates, int set) {
         Stream stream = new Stream(set);
         Play play = ahead.play();
         int ball = 0;
         int breaks = 0;
         while (isOpen(play, left(ahead, ball)) && ball <= LONGEST) {
-            double rate = rates.get(Math.min(rates.size() - 1, play.turn()));
+            double rate = rates[Math.min(rates.length - 1, play.turn())];
             Play.Move move = play.after(play.next(stream.next() < rate));
             breaks += move.did() == Play.Did.BREAK ? 1 : 0;
             play = move.play();
@@ -90,8 +91,9 @@ final class PlayedSets {
             double off = Math.max(0.002, 1.5 / Math.sqrt(sets) / 2);
             for (double middle = (low + high) / 2; high - low > off / 4; middle = (low + high) / 2) {
                 int met = 0;
+                double[] rate = {middle};
                 for (int set = 0; set < sets; set++) {
-                    Played played = play(ahead, List.of(middle), set);
+                    Played played = play(ahead, rate, set);
                     met += played.met ? 1 : 0;
                     balls += played.balls;
                 }

@@ -40,6 +40,8 @@ public record Briefing(String drill, String track, String code, List<Figure> fig
                 .map(Ranked::briefing);
     }
 
+    private record Why(String code, int rank) {}
+
     private record Ranked(int rank, double need, Briefing briefing) {}
 
     private static Ranked rank(Line line, long now) {
@@ -51,20 +53,13 @@ public record Briefing(String drill, String track, String code, List<Figure> fig
         figures.add(new Figure("sets", stand.sets()));
         figures.add(new Figure("hits", stand.last().hits()));
         figures.add(new Figure("trials", stand.last().trials()));
-        String code =
+        Why why =
                 switch (stand.state()) {
-                    case READY -> "brief.ready";
-                    case STUCK -> "brief.stuck";
-                    case NOT_SEEN -> stand.lastHeld().isPresent() ? "brief.longAgo" : "brief.never";
-                    case GOING_ON -> reached.unmet() ? "brief.unmet" : "brief.goingOn";
+                    case READY -> new Why("brief.ready", 4);
+                    case STUCK -> new Why("brief.stuck", 3);
+                    case NOT_SEEN -> new Why(stand.lastHeld().isPresent() ? "brief.longAgo" : "brief.never", 1);
+                    case GOING_ON -> reached.unmet() ? new Why("brief.unmet", 2) : new Why("brief.goingOn", 1);
                 };
-        int rank =
-                switch (code) {
-                    case "brief.ready" -> 4;
-                    case "brief.stuck" -> 3;
-                    case "brief.unmet" -> 2;
-                    default -> 1;
-                };
-        return new Ranked(rank, due.need(), new Briefing(line.drill(), line.track(), code, figures));
+        return new Ranked(why.rank(), due.need(), new Briefing(line.drill(), line.track(), why.code(), figures));
     }
 }

@@ -20,26 +20,31 @@ public enum Going {
 
     /** @return nothing where the place of the shot, or of the one before it, is not known */
     Optional<Boolean> holds(RallyShot shot) {
-        if (this == DOWN) {
-            return shot.isDown();
-        } else if (this == UP) {
-            return shot.isDown().map(down -> !down);
-        } else if (shot.spot() == 0) {
-            return Optional.empty();
-        }
-        Lane lane = Spots.lane(shot.spot());
         return switch (this) {
-            case SHORT -> Optional.of(Spots.row(shot.spot()) == Spots.Row.FRONT);
-            case DEEP -> Optional.of(Spots.row(shot.spot()) == Spots.Row.BACK);
-            case LEFT -> Optional.of(lane == Lane.LEFT);
-            case RIGHT -> Optional.of(lane == Lane.RIGHT);
-            case CENTRE -> Optional.of(lane == Lane.MIDDLE);
-            default ->
-                shot.takenAt()
-                        .map(Spots::lane)
-                        .flatMap(from -> from == Lane.MIDDLE || lane == Lane.MIDDLE
-                                ? Optional.empty()
-                                : Optional.of(from == lane == (this == STRAIGHT)));
+            case DOWN -> shot.isDown();
+            case UP -> shot.isDown().map(down -> !down);
+            case SHORT -> spot(shot).map(spot -> Spots.row(spot) == Spots.Row.FRONT);
+            case DEEP -> spot(shot).map(spot -> Spots.row(spot) == Spots.Row.BACK);
+            case LEFT -> lane(shot).map(lane -> lane == Lane.LEFT);
+            case RIGHT -> lane(shot).map(lane -> lane == Lane.RIGHT);
+            case CENTRE -> lane(shot).map(lane -> lane == Lane.MIDDLE);
+            case STRAIGHT -> staysOnItsSide(shot);
+            case CROSS -> staysOnItsSide(shot).map(stays -> !stays);
         };
+    }
+
+    private static Optional<Integer> spot(RallyShot shot) {
+        return Optional.of(shot.spot()).filter(spot -> spot > 0);
+    }
+
+    private static Optional<Lane> lane(RallyShot shot) {
+        return spot(shot).map(Spots::lane);
+    }
+
+    /** Nothing to or from the middle, which is no side. */
+    private static Optional<Boolean> staysOnItsSide(RallyShot shot) {
+        Optional<Lane> to = lane(shot).filter(lane -> lane != Lane.MIDDLE);
+        Optional<Lane> from = shot.takenAt().map(Spots::lane).filter(lane -> lane != Lane.MIDDLE);
+        return to.flatMap(there -> from.map(there::equals));
     }
 }

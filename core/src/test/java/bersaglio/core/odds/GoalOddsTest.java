@@ -303,6 +303,38 @@ class GoalOddsTest {
         assertThat(TargetRate.of(new Duel(5, 1, List.of(0, 0)), 6)).isEmpty();
     }
 
+    private static Stream<Goal> countedByHitsAlone() {
+        return Stream.of(
+                new Quota(8, 12),
+                new Total(9, 20, MissRule.COUNT_ON),
+                new Cover(3, 2, 12),
+                new Ladder(EIGHTS, 40, MissRule.COUNT_ON),
+                new Ladder(EIGHTS, 40, MissRule.of(Does.STAY)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("countedByHitsAlone")
+    void whereHitsAloneDecideTheBinomialTailSaysTheSame(Goal goal) {
+        Ahead ahead = goal.ahead(6);
+        QuotaOdds tail = new QuotaOdds(ahead.hitsWanted().orElseThrow(), ahead.balls());
+        for (double rate : new double[] {0.3, 0.55, 0.8}) {
+            assertThat(odds(goal, rate).met()).isCloseTo(tail.met(rate), within(1e-12));
+        }
+        Play later = ahead.play().after(ahead.play().next(true)).play();
+        assertThat(later.hitsWanted()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("goals")
+    void hitsAloneDecideNothingWhereAMissTakesHitsAway(Goal goal) {
+        Ahead ahead = goal.ahead(6);
+        Play after = ahead.play().after(ahead.play().next(true)).play();
+        Play.Move missed = after.after(after.next(false));
+        if (missed.did() == Play.Did.BREAK) {
+            assertThat(ahead.hitsWanted()).isEmpty();
+        }
+    }
+
     /** Over the states of the whole set it is the same as over those that are left. */
     @ParameterizedTest
     @MethodSource("goals")

@@ -2,29 +2,23 @@ package bersaglio.wire.view;
 
 import bersaglio.core.charting.ChartedMatch;
 import bersaglio.core.charting.MatchEvent.MatchOpened;
-import bersaglio.core.court.Side;
 import bersaglio.core.court.Standpoint;
 import bersaglio.core.format.Flat;
 import bersaglio.core.match.Agreed;
 import bersaglio.core.match.Bounce;
 import bersaglio.core.match.Count;
 import bersaglio.core.match.Depth;
-import bersaglio.core.match.GameRule;
 import bersaglio.core.match.Laws;
-import bersaglio.core.match.MatchShot;
 import bersaglio.core.match.MatchState;
 import bersaglio.core.match.OpenRally;
 import bersaglio.core.match.Part;
 import bersaglio.core.match.Pause;
-import bersaglio.core.match.RallyEnd;
 import bersaglio.core.match.ScoreCall;
 import bersaglio.core.match.Serving;
 import bersaglio.core.match.Spots;
 import bersaglio.core.match.Team;
 import bersaglio.core.match.Told;
 import bersaglio.core.rally.Contacts;
-import bersaglio.core.shot.Note;
-import bersaglio.core.shot.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -100,21 +94,29 @@ public record MatchView(
     }
 
     /**
+     * What is counted.
+     *
+     * @param apart what brought the points of the game that is on
+     * @param line  all of it, what is over first
+     * @param over  the sets before, in order; games, where these make no set
+     */
+    public record CountsView(
+            Count sets, Count games, Count points, ChartedMatch.Apart apart, String line, List<Part> over) {
+
+        static CountsView of(ChartedMatch match) {
+            MatchState now = match.now();
+            return new CountsView(now.sets(), now.games(), now.points(), match.apart(), now.line(), now.over());
+        }
+    }
+
+    /**
      * How it stands.
      *
-     * @param over      the sets before, in order; games, where these make no set
-     * @param apart     what brought the points of the game that is on
-     * @param line      all of it, what is over first
      * @param stakeOne  what team one would win with the next rally
      * @param canExtend whether the receiver may choose to play on for longer
      */
     public record ScoreView(
-            Count sets,
-            Count games,
-            Count points,
-            ChartedMatch.Apart apart,
-            String line,
-            List<Part> over,
+            @Flat CountsView counts,
             Serving serving,
             Pause pause,
             MatchState.Stake stakeOne,
@@ -130,12 +132,7 @@ public record MatchView(
             int extendsAt = now.counting().extendsAt();
             Count points = now.points();
             return new ScoreView(
-                    now.sets(),
-                    now.games(),
-                    points,
-                    match.apart(),
-                    now.line(),
-                    now.over(),
+                    CountsView.of(match),
                     now.serving(),
                     now.pause(),
                     now.stake(Team.ONE),
@@ -190,155 +187,6 @@ public record MatchView(
                         return new PartOfCourt(spot, bounds.left(), bounds.near(), bounds.right(), bounds.far());
                     })
                     .toList();
-        }
-    }
-
-    /**
-     * A shot.
-     *
-     * @param x where the court was touched, seen by who hit it
-     */
-    public record MatchShotView(
-            String id,
-            Team team,
-            int player,
-            String stroke,
-            int spot,
-            @Nullable Double x,
-            @Nullable Double y,
-            @Nullable Bounce bounce,
-            Outcome outcome,
-            @Flat WayView way,
-            List<Note> notes) {
-
-        /**
-         * How it came.
-         *
-         * @param cause the earlier shot that caused it, where somebody said so
-         */
-        public record WayView(Side side, int serve, boolean gap, @Nullable String cause) {}
-
-        static MatchShotView of(MatchShot shot) {
-            var placed = shot.placed();
-            var place = placed.flatMap(MatchShot.Placed::place);
-            return new MatchShotView(
-                    shot.id(),
-                    shot.by().team(),
-                    shot.by().player(),
-                    shot.stroke(),
-                    shot.spot(),
-                    place.isPresent() ? Double.valueOf(place.get().x()) : null,
-                    place.isPresent() ? Double.valueOf(place.get().y()) : null,
-                    placed.isPresent() ? placed.get().kind() : null,
-                    shot.ruling().outcome(),
-                    new WayView(
-                            shot.ruling().side(),
-                            shot.serve(),
-                            shot.gap(),
-                            shot.cause().isEmpty() ? null : shot.cause()),
-                    shot.notes());
-        }
-    }
-
-    /**
-     * A step of the score, and how it stood after it.
-     *
-     * @param team   whose point it was
-     * @param count  points of a bonus, or points that nobody saw
-     * @param part   the set that it ended; the game, where games make no set
-     * @param agreed what held from there
-     */
-    public record StoryView(
-            Step step,
-            String id,
-            Count sets,
-            Count games,
-            Count points,
-            @Nullable RallyView rally,
-            @Nullable Team team,
-            int count,
-            @Nullable Part part,
-            @Nullable Agreed agreed) {
-
-        /** What it is. */
-        public enum Step {
-            RALLY,
-            BONUS,
-            SCORE,
-            RULES,
-            RULES_FROM_START,
-            EXTENDED
-        }
-
-        private static StoryView of(Told told, Step step, @Nullable RallyView rally, @Nullable Team team, int count) {
-            MatchState after = told.after();
-            Agreed agreed = told instanceof Told.OfRules rules ? rules.agreed() : null;
-            return new StoryView(
-                    step,
-                    told.id(),
-                    after.sets(),
-                    after.games(),
-                    after.points(),
-                    rally,
-                    team,
-                    count,
-                    told.ended().orElse(null),
-                    agreed);
-        }
-
-        static StoryView of(ChartedMatch match, Told told) {
-            if (told instanceof Told.OfRally rally) {
-                return of(
-                        told,
-                        Step.RALLY,
-                        RallyView.of(match, rally),
-                        rally.counted().winner().orElse(null),
-                        0);
-            } else if (told instanceof Told.OfBonus bonus) {
-                return of(told, Step.BONUS, null, bonus.team(), bonus.bonus().points());
-            } else if (told instanceof Told.OfScore score) {
-                return of(told, Step.SCORE, null, null, score.unseen());
-            } else if (told instanceof Told.OfRules rules) {
-                return of(told, rules.fromStart() ? Step.RULES_FROM_START : Step.RULES, null, null, 0);
-            }
-            return of(told, Step.EXTENDED, null, null, 0);
-        }
-    }
-
-    /**
-     * A rally.
-     *
-     * @param end     as it was charted
-     * @param counted what it came to by the rules that hold
-     * @param broken  the rule that it broke
-     * @param surplus whether it came after the end
-     * @param partial whether shots are missing that its depth asks for
-     * @param length  by the match's convention; 0 where it is not known
-     */
-    public record RallyView(
-            RallyEnd end,
-            RallyEnd counted,
-            @Nullable GameRule broken,
-            boolean surplus,
-            boolean partial,
-            Depth depth,
-            Serving serving,
-            int length,
-            List<MatchShotView> shots,
-            long at) {
-
-        static RallyView of(ChartedMatch match, Told.OfRally told) {
-            return new RallyView(
-                    told.rally().end(),
-                    told.counted(),
-                    told.broken().orElse(null),
-                    told.surplus(),
-                    told.rally().partial(),
-                    told.rally().depth(),
-                    told.rally().serving(),
-                    told.rally().length(match.opened().counts()),
-                    told.rally().shots().stream().map(MatchShotView::of).toList(),
-                    told.rally().at());
         }
     }
 
