@@ -32,8 +32,8 @@ export function clearOutSoon(): void {
 async function ask<T>(question: string, fetch: () => Promise<{ data?: T, response: Response }>): Promise<Asked<T>> {
   const asked = await fetch().catch(() => undefined)
   if (asked?.data !== undefined) {
-    // A device without room still shows what it was told.
-    await remember(keyOf(question), asked.data).catch(() => undefined)
+    // Shown at once, and by a device without room, too.
+    void remember(keyOf(question), asked.data).catch(() => undefined)
     return { data: asked.data, at: Date.now(), cached: false }
   }
   if (asked?.response.status === 404) {

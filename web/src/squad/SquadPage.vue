@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useVirtualList } from '@vueuse/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { askClub, askSquad } from '@/charting/asked'
+import { askListed, askSquad } from '@/charting/asked'
 import type { Stand } from '@/shared/api'
 import { asDay } from '@/shared/format'
 import { useGoals } from '@/shared/goals'
@@ -9,28 +10,53 @@ import PageStates from '@/shared/PageStates.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { useAsked } from '@/shared/useAsked'
 
-/** Players by progressions: who is ready, who is stuck, who has not been seen; one touch on a cell starts the drill. */
+/**
+ * Players by progressions: who is ready, who is stuck, who has not been seen; one touch on a cell starts the drill. Of a large
+ * squad there are the rows that are seen, and some above and below for who goes on by keys.
+ */
+const ROW = 41
+const SPARE = 8
 const { t } = useI18n()
 const { trackWords } = useGoals()
 const { answer, failed, load } = useAsked(async () => {
-  const [club, squad] = await Promise.all([askClub(), askSquad()])
-  return { club, squad }
+  const [club, squad] = await Promise.all([askListed(), askSquad()])
+  return { drills: new Map(club.data.drills.map((drill) => [drill.id, drill])), squad }
 })
 const keyOf = ({ drill, track }: Pick<Stand, 'drill' | 'track'>) => `${drill} ${track}`
 const members = computed(() => answer.value?.squad.data.members ?? [])
 const columns = computed(() => {
   const seen = new Map<string, { key: string, name: string, levels: number }>()
   for (const stand of members.value.flatMap((one) => one.stands)) {
-    const drill = answer.value?.club.data.drills.find((one) => one.id === stand.drill)
+    const drill = answer.value?.drills.get(stand.drill)
     if (drill) {
       const name = [drill.name, trackWords(stand.track)].filter((words) => words !== '').join(', ')
-      seen.set(keyOf(stand), { key: keyOf(stand), name, levels: drill.levels.length })
+      seen.set(keyOf(stand), { key: keyOf(stand), name, levels: drill.levels })
     }
   }
   return [...seen.values()].sort((one, other) => one.name.localeCompare(other.name))
 })
 const cells = computed(() => new Map(members.value.flatMap((one) => one.stands.map((stand) => [`${one.player} ${keyOf(stand)}`, stand] as const))))
-const rowOf = (player: string) => columns.value.map((column) => ({ column, stand: cells.value.get(`${player} ${column.key}`) }))
+const { list: shown, containerProps, wrapperProps } = useVirtualList(members, { itemHeight: ROW, overscan: SPARE })
+/** The heading takes its own beside the room of all rows. */
+const room = computed(() => {
+  const { height, ...rest } = wrapperProps.value.style
+  return { ...rest, minHeight: height }
+})
+/** What a player works on, and between it how many columns are empty. */
+function rowOf(player: string) {
+  const row: { key: string, empty: number, column?: { name: string, levels: number }, stand?: Stand }[] = []
+  let empty = 0
+  for (const column of columns.value) {
+    const stand = cells.value.get(`${player} ${column.key}`)
+    if (stand) {
+      row.push({ key: column.key, empty, column, stand })
+      empty = 0
+    } else {
+      empty++
+    }
+  }
+  return empty ? [...row, { key: '', empty }] : row
+}
 const counts = computed(() => (['READY', 'STUCK', 'NOT_SEEN'] as const).map((state) => ({
   state, count: [...cells.value.values()].filter((stand) => stand.state === state).length,
 })))
@@ -51,36 +77,46 @@ const counts = computed(() => (['READY', 'STUCK', 'NOT_SEEN'] as const).map((sta
         <h1>{{ t('squad.title') }}</h1>
         <p v-for="{ state, count } in counts" :key="state" class="legend" :class="state">{{ t(`squad.count.${state}`, { count }) }}</p>
       </header>
-      <div class="scroll" tabindex="0" role="region" :aria-label="t('squad.title')">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{{ t('squad.player') }}</th>
-              <th v-for="column in columns" :key="column.key" scope="col">{{ column.name }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ player, name } in members" :key="player">
-              <th scope="row"><router-link :to="`/players/${player}`">{{ name }}</router-link></th>
-              <td v-for="{ column, stand } in rowOf(player)" :key="column.key">
-                <router-link
-                  v-if="stand"
-                  class="cell"
-                  :class="stand.state"
-                  :to="`/courtside/${player}/${stand.drill}?track=${stand.track}`"
-                  :aria-label="t('squad.start', {
-                    player: name, drill: column.name, level: stand.level, state: t(`squad.state.${stand.state}`),
-                  })"
-                  :title="stand.lastHeld ? t('today.last', { date: asDay(stand.lastHeld) }) : t('today.never')"
-                >
-                  <strong>{{ stand.level }}</strong>
-                  <span class="of">/ {{ column.levels }}</span>
-                  <span class="word">{{ t(`squad.short.${stand.state}`) }}</span>
-                </router-link>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+      <div
+        v-bind="containerProps"
+        class="scroll"
+        tabindex="0"
+        role="region"
+        :aria-label="t('squad.title')"
+      >
+        <div :style="room">
+          <table :aria-rowcount="members.length + 1">
+            <thead>
+              <tr aria-rowindex="1">
+                <th scope="col">{{ t('squad.player') }}</th>
+                <th v-for="column in columns" :key="column.key" scope="col">{{ column.name }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="{ data: { player, name }, index } in shown" :key="player" :aria-rowindex="index + 2">
+                <th scope="row"><router-link :to="`/players/${player}`">{{ name }}</router-link></th>
+                <template v-for="{ key, empty, column, stand } in rowOf(player)" :key="key">
+                  <td v-if="empty" :colspan="empty" />
+                  <td v-if="column && stand">
+                    <router-link
+                      class="cell"
+                      :class="stand.state"
+                      :to="`/courtside/${player}/${stand.drill}?track=${stand.track}`"
+                      :aria-label="t('squad.start', {
+                        player: name, drill: column.name, level: stand.level, state: t(`squad.state.${stand.state}`),
+                      })"
+                      :title="stand.lastHeld ? t('today.last', { date: asDay(stand.lastHeld) }) : t('today.never')"
+                    >
+                      <strong>{{ stand.level }}</strong>
+                      <span class="of">/ {{ column.levels }}</span>
+                      <span class="word">{{ t(`squad.short.${stand.state}`) }}</span>
+                    </router-link>
+                  </td>
+                </template>
+              </tr>
+            </tbody>
+          </table>
+        </div>
       </div>
     </div>
   </PageStates>
@@ -100,6 +136,8 @@ header {
 }
 
 .scroll {
+  min-height: 320px;
+  max-height: calc(100dvh - 96px);
   overflow-x: auto;
 }
 
@@ -114,6 +152,31 @@ thead th {
   vertical-align: bottom;
   padding: 4px;
   color: var(--ink-soft);
+}
+
+thead th,
+tbody th {
+  position: sticky;
+  background: var(--paper);
+}
+
+thead th {
+  top: 0;
+  z-index: 2;
+}
+
+thead th:first-child,
+tbody th {
+  left: 0;
+  z-index: 1;
+}
+
+thead th:first-child {
+  z-index: 3;
+}
+
+tbody tr {
+  height: 41px;
 }
 
 tbody th {
@@ -148,6 +211,7 @@ td {
   min-width: 96px;
   min-height: 40px;
   padding-top: 8px;
+  white-space: nowrap;
   color: var(--ink);
   text-decoration: none;
 }

@@ -38,17 +38,17 @@ class SquadTest {
         assertThat(page.getByText("Livia Sambuco").first()).isVisible();
     }
 
-    @Test
-    void sixteenPlayersByEightProgressionsAreSeenAtOnce(Hall hall) {
+    /** A squad that the server is made to tell, all on the same drills, and its page. */
+    private static Page squadOf(Hall hall, int players, int progressions) {
         List<String> drills = new ArrayList<>();
         for (JsonNode drill : hall.server().drills()) {
-            if (drill.get("court").asString().equals("badminton") && drills.size() < 8) {
+            if (drill.get("court").asString().equals("badminton") && drills.size() < progressions) {
                 drills.add(drill.get("id").asString());
             }
         }
         String[] states = {"READY", "STUCK", "GOING_ON", "NOT_SEEN"};
         StringBuilder members = new StringBuilder();
-        for (int row = 0; row < 16; row++) {
+        for (int row = 0; row < players; row++) {
             StringBuilder stands = new StringBuilder();
             for (String drill : drills) {
                 stands.append(
@@ -57,8 +57,8 @@ class SquadTest {
                                 .formatted(drill, states[(row + drills.indexOf(drill)) % 4]));
             }
             members.append("""
-                    ,{"player":"%s","name":"Bartolomea Cipresso","stands":[%s]}"""
-                    .formatted(Device.newId(), stands.substring(1)));
+                    ,{"player":"%s","name":"Bartolomea %d","stands":[%s]}"""
+                    .formatted(Device.newId(), row + 1, stands.substring(1)));
         }
         Page page = hall.tablet();
         page.route(
@@ -67,6 +67,33 @@ class SquadTest {
                         .setContentType("application/json")
                         .setBody("{\"members\":[" + members.substring(1) + "]}")));
         Visit.to(page, hall.address() + "/squad");
+        return page;
+    }
+
+    @Test
+    void ofALargeSquadThereAreTheRowsThatAreSeen(Hall hall) {
+        Page page = squadOf(hall, 200, 4);
+        assertThat(page.locator("[aria-rowindex='2']")).containsText("Bartolomea 1");
+        assertThat(page.locator("table")).hasAttribute("aria-rowcount", "201");
+        assertThat(page.locator("tbody tr").count()).isLessThan(50);
+        Locator scroll = page.locator(".squad .scroll");
+        scroll.evaluate("scroll => scroll.scrollTo(0, scroll.scrollHeight)");
+        assertThat(page.locator("[aria-rowindex='201']")).containsText("Bartolomea 200");
+        assertThat(page.locator("[aria-rowindex='201']")).isInViewport();
+        assertThat(page.locator("thead th").nth(1)).isInViewport();
+        assertThat(page.locator("[aria-rowindex='2']")).hasCount(0);
+        page.locator("[aria-rowindex='201'] a").first().focus();
+        for (int row = 0; row < 30; row++) {
+            for (int link = 0; link < 5; link++) {
+                page.keyboard().press("Shift+Tab");
+            }
+        }
+        assertThat(page.locator("[aria-rowindex='171'] a").first()).isFocused();
+    }
+
+    @Test
+    void sixteenPlayersByEightProgressionsAreSeenAtOnce(Hall hall) {
+        Page page = squadOf(hall, 16, 8);
         assertThat(page.locator("tbody a.cell")).hasCount(16 * 8);
         assertThat(
                         page.evaluate(

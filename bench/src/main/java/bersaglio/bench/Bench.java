@@ -58,6 +58,7 @@ public final class Bench {
         all.put("events", EventBench::againstBareInserts);
         all.put("devices", EventBench::fiftyDevices);
         all.put("reads", ReadsBench::longLivedClub);
+        all.put("squad", ReadsBench::squadPage);
         all.put("start", StartBench::secondStart);
         all.put("rebuild", RebuildBench::aMillionShots);
         all.put("kills", KillBench::aThousand);

@@ -5,6 +5,7 @@ import bersaglio.server.Device;
 import bersaglio.server.StartedServer;
 import bersaglio.server.charting.Rebuild;
 import com.eclipsesource.json.Json;
+import com.microsoft.playwright.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -36,6 +37,8 @@ final class ReadsBench {
     private static final int FIRST_SETS = PLAYERS * DRILLS_A_PLAYER;
 
     private static final int VERSIONS = 400;
+    private static final int WARM_PAGES = 5;
+    private static final int PAGES = 40;
     private static final int MANY = 1_000_000;
     private static final int FEW = 10_000;
     private static final int SHOTS_A_SET = 12;
@@ -74,6 +77,50 @@ final class ReadsBench {
             });
         }
         return rows;
+    }
+
+    /** Not just answered but read: the widest page there is, every player on drills of their own. */
+    static List<Row> squadPage() throws IOException, SQLException {
+        try (Club club = club(FEW)) {
+            String what = "squad page of 200 players, from its link to what is seen of it, 95 %";
+            double slow = Host.calmly(
+                    what, () -> PageBench.inBrowser(page -> PageBench.p95(squadOpened(page, club.server.port()))));
+            return List.of(Row.atMost(what, slow, "ms", 300));
+        }
+    }
+
+    private static List<Double> squadOpened(Page page, int port) {
+        page.navigate("http://localhost:" + port + "/players");
+        List<Double> times = new ArrayList<>();
+        for (int opened = -WARM_PAGES; opened < PAGES; opened++) {
+            page.getByText("Player 199").waitFor();
+            page.evaluate("() => new Promise((idle) => requestIdleCallback(() => idle()))");
+            Object time = page.evaluate(
+                    """
+                    (players) => new Promise((done) => {
+                      const start = performance.now()
+                      const channel = new MessageChannel()
+                      channel.port1.onmessage = () => done(performance.now() - start)
+                      new MutationObserver((_, watching) => {
+                        const rows = document.querySelectorAll('.squad tbody tr')
+                        const seen = document.querySelector('.squad .scroll')
+                        const filled = rows.length === players
+                          || rows.length && rows[rows.length - 1].getBoundingClientRect().top > seen.getBoundingClientRect().bottom
+                        if (filled) {
+                          watching.disconnect()
+                          requestAnimationFrame(() => channel.port2.postMessage(0))
+                        }
+                      }).observe(document.body, { childList: true, subtree: true })
+                      document.querySelector("a[href='/squad']").click()
+                    })
+                    """,
+                    PLAYERS);
+            if (opened >= 0) {
+                times.add(((Number) time).doubleValue());
+            }
+            page.goBack();
+        }
+        return times;
     }
 
     private record Club(StartedServer server, Map<String, String> pages) implements AutoCloseable {
