@@ -140,7 +140,7 @@ class AccessibilityTest {
         Visit.to(page, hall.address() + "/squad");
         page.locator("table").waitFor();
         check(page, "Squad");
-        page.getByText("Livia Sambuco").click();
+        SquadTest.inSquad(page, page.getByText("Livia Sambuco")).click();
         page.getByText("The whole progression").click();
         page.getByTestId("to-move").waitFor();
         check(page, "Progression");

@@ -33,9 +33,29 @@ class SquadTest {
         Page page = hall.tablet();
         Visit.to(page, hall.address() + "/squad");
         String name = "Livia Sambuco, Straight clear: level";
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
+        inSquad(page, page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)))
+                .click();
         new Courtside(page).ready();
         assertThat(page.getByText("Livia Sambuco").first()).isVisible();
+    }
+
+    /** Moves the squad until it is there: of a large one the rows that are seen are drawn. */
+    static Locator inSquad(Page page, Locator wanted) {
+        Locator scroll = page.locator(".squad .scroll");
+        scroll.locator("tbody tr").first().waitFor();
+        boolean more = true;
+        while (wanted.count() == 0 && more) {
+            more = (boolean)
+                    scroll.evaluate(
+                            """
+                    (scroll) => new Promise((drawn) => {
+                      const before = scroll.scrollTop
+                      scroll.scrollBy(0, scroll.clientHeight / 2)
+                      requestAnimationFrame(() => requestAnimationFrame(() => drawn(scroll.scrollTop > before)))
+                    })
+                    """);
+        }
+        return wanted;
     }
 
     /** A squad that the server is made to tell, all on the same drills, and its page. */
