@@ -96,6 +96,7 @@ class SquadTest {
         assertThat(page.locator("[aria-rowindex='2']")).containsText("Bartolomea 1");
         assertThat(page.locator("table")).hasAttribute("aria-rowcount", "201");
         assertThat(page.locator("tbody tr").count()).isLessThan(50);
+        assertThat(inSquad(page, page.getByText("Bartolomea 150"))).isVisible();
         Locator scroll = page.locator(".squad .scroll");
         scroll.evaluate("scroll => scroll.scrollTo(0, scroll.scrollHeight)");
         assertThat(page.locator("[aria-rowindex='201']")).containsText("Bartolomea 200");
