@@ -14,6 +14,7 @@ import { useAsked } from '@/shared/useAsked'
  * Players by progressions: who is ready, who is stuck, who has not been seen; one touch on a cell starts the drill. Of a large
  * squad there are the rows that are seen, and some above and below for who goes on by keys.
  */
+
 const ROW = 41
 const SPARE = 8
 const { t } = useI18n()
@@ -176,7 +177,7 @@ thead th:first-child {
 }
 
 tbody tr {
-  height: 41px;
+  height: v-bind('`${ROW}px`');
 }
 
 tbody th {
