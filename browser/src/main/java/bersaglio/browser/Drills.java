@@ -5,7 +5,7 @@ import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.goal.Memo;
 import bersaglio.core.written.DrillText;
-import bersaglio.core.written.Misread;
+import bersaglio.core.words.Misread;
 import bersaglio.wire.CourtFormat;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;

@@ -12,7 +12,7 @@ import bersaglio.core.match.Spots;
 import bersaglio.core.match.Team;
 import bersaglio.core.match.Told;
 import bersaglio.core.tactic.TacticCheck;
-import bersaglio.core.written.TacticWords;
+import bersaglio.core.tactic.TacticWords;
 import bersaglio.wire.Fields;
 import bersaglio.wire.format.FormatFormat;
 import bersaglio.wire.format.MatchReviewViewFormat;

@@ -1,7 +1,12 @@
 package bersaglio.core.court;
 
+import bersaglio.core.words.Sentence;
+
 /** A flat area on a surface, in metres; its own edge belongs to it. */
 public sealed interface Area permits Rectangle, Polygon, Circle {
+
+    /** In words that read back. */
+    void write(Sentence to, AreaWords in);
 
     boolean contains(Point point);
 

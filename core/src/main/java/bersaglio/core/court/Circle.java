@@ -1,6 +1,8 @@
 package bersaglio.core.court;
 
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 
 /** A disc. */
 public record Circle(Point middle, double radius) implements Area {
@@ -12,6 +14,18 @@ public record Circle(Point middle, double radius) implements Area {
         Check.requireBetween("middle.y", middle.y(), -Rectangle.FARTHEST, Rectangle.FARTHEST);
         Check.requirePositive("radius", radius);
         Check.requireBetween("radius", radius, 0, LARGEST);
+    }
+
+    /** Its words after {@code circle of}. */
+    static Circle read(Reader from, AreaWords in) {
+        double radius = from.metres();
+        from.needs("about");
+        return new Circle(in.point(from), radius);
+    }
+
+    @Override
+    public void write(Sentence to, AreaWords in) {
+        in.write(to.say("circle of").metres(radius).say("about"), middle);
     }
 
     @Override

@@ -50,6 +50,24 @@ public record Court(String id, Sport sport, List<Surface> surfaces, Optional<Own
                         ", ", surfaces.stream().map(one -> one.plane().name()).toList()));
     }
 
+    /** Names of the parts that it is divided into, on all surfaces. */
+    public List<String> regionNames() {
+        return surfaces.stream()
+                .flatMap(surface -> surface.regions().stream())
+                .map(Region::id)
+                .distinct()
+                .toList();
+    }
+
+    /** Names of the straight lines on all surfaces. */
+    public List<String> lineNames() {
+        return surfaces.stream()
+                .flatMap(surface -> surface.straightLines().stream())
+                .map(StraightLine::name)
+                .distinct()
+                .toList();
+    }
+
     /** The surface on which most shots are judged. */
     public Surface main() {
         if (surfaces.isEmpty()) {

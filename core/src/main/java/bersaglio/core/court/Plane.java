@@ -1,5 +1,7 @@
 package bersaglio.core.court;
 
+import bersaglio.core.words.Said;
+
 /**
  * Where a shot is judged, with its own frame in metres. Floor and table behind a net: the origin is the middle of the
  * net line, {@code x} to the hitter's right, {@code y} away from the hitter. Floor before a front wall: the origin is
@@ -9,13 +11,24 @@ package bersaglio.core.court;
  * the half hit into, so {@code y} is below 0. Over the net: {@code x} to the hitter's right from the middle, {@code y}
  * up from the floor or table.
  */
-public enum Plane {
-    FLOOR,
-    TABLE,
-    FRONT_WALL,
-    LEFT_WALL,
-    RIGHT_WALL,
-    RING,
-    OWN_HALF,
-    OVER_NET
+public enum Plane implements Said {
+    FLOOR("on the floor"),
+    TABLE("on the table"),
+    FRONT_WALL("on the front wall"),
+    LEFT_WALL("on the left wall"),
+    RIGHT_WALL("on the right wall"),
+    RING("on the ring"),
+    OWN_HALF("on the own half"),
+    OVER_NET("on the plane over the net");
+
+    private final String words;
+
+    Plane(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
 }

@@ -2,6 +2,8 @@ package bersaglio.core.court;
 
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -33,6 +35,23 @@ public record Polygon(List<Point> corners) implements Area {
             Collections.reverse(ordered);
         }
         corners = List.copyOf(ordered);
+    }
+
+    /** Its words after {@code corners}. */
+    static Polygon read(Reader from, AreaWords in) {
+        List<Point> corners = new ArrayList<>();
+        do {
+            corners.add(in.point(from));
+        } while (from.numberIsNext());
+        return new Polygon(corners);
+    }
+
+    @Override
+    public void write(Sentence to, AreaWords in) {
+        to.say("corners");
+        for (int i = 0; i < corners.size(); i++) {
+            in.write(i == 0 ? to : to.comma(), corners.get(i));
+        }
     }
 
     public static Polygon of(Point... corners) {

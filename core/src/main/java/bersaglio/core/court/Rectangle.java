@@ -2,6 +2,8 @@ package bersaglio.core.court;
 
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /** An upright rectangle in metres; its edge belongs to it. */
@@ -20,6 +22,28 @@ public record Rectangle(double left, double near, double right, double far) impl
         if (far <= near) {
             throw new Refused("no_area", "far", Double.toString(far), "greater than near, " + near);
         }
+    }
+
+    /** Its words after {@code from}. */
+    static Rectangle read(Reader from, AreaWords in) {
+        double left = in.across(from);
+        from.needs("to");
+        double right = in.across(from);
+        from.needs("across from");
+        double near = from.metres();
+        from.needs("to");
+        double far = from.metres();
+        if (!from.takes("up")) {
+            from.needs("away");
+        }
+        return new Rectangle(left, near, right, far);
+    }
+
+    @Override
+    public void write(Sentence to, AreaWords in) {
+        in.across(to.say("from"), left).say("to");
+        in.across(to, right).say("across").comma();
+        to.say("from").number(near).say("to").metres(far).say("away");
     }
 
     public double width() {

@@ -5,6 +5,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /** What moves a player up. Each rule says what it makes of the sets at a level when one of them closes. */
@@ -28,6 +29,9 @@ public sealed interface AdvanceRule
     default Adviser adviser(Level level, Neighbours before) {
         return Adviser.anew(this, level, before);
     }
+
+    /** In words that read back. */
+    void write(Sentence to);
 
     /** How it is asked at a level. */
     Asking asking(Level level);

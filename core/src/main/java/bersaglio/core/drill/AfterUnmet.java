@@ -5,6 +5,9 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Said;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,13 +20,34 @@ import java.util.Optional;
 public record AfterUnmet(int sets, Back to) implements Retreat {
 
     /** How far. */
-    public enum Back {
-        ONE_LEVEL,
-        THE_START
+    public enum Back implements Said {
+        ONE_LEVEL("one level"),
+        THE_START("to the start");
+
+        private final String words;
+
+        Back(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     public AfterUnmet {
         Check.requireBetween("sets", sets, 1, 12);
+    }
+
+    /** Its words after how far. */
+    static AfterUnmet read(Back to, Reader from) {
+        return new AfterUnmet(from.counted("unmet set", "unmet sets"), to);
+    }
+
+    @Override
+    public void write(Sentence sentence) {
+        sentence.say(to).say("after").counted(sets, "unmet set", "unmet sets");
     }
 
     @Override

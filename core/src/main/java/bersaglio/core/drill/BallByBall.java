@@ -6,6 +6,8 @@ import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.RatioTest;
 import bersaglio.core.odds.SetsOfTrials;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -47,6 +49,31 @@ public record BallByBall(double gap, double up, double down) implements AdvanceR
     @Override
     public boolean looksAtEachBall() {
         return true;
+    }
+
+    /** Its words after {@code ball by ball}. */
+    static BallByBall read(Reader from) {
+        double gap = gap(from);
+        double up = from.takes("up at") ? from.number() : DEFAULT.up;
+        double down = from.takes("down at") ? from.number() : DEFAULT.down;
+        return new BallByBall(gap, up, down);
+    }
+
+    /** How far to either side of the rate that is asked for it looks. */
+    static double gap(Reader from) {
+        if (!from.takes("within")) {
+            return DEFAULT.gap;
+        }
+        double gap = from.share();
+        from.needs("of the rate");
+        return gap;
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("ball by ball").comma();
+        to.say("within").share(gap).say("of the rate").comma();
+        to.say("up at").number(up).comma().say("down at").number(down);
     }
 
     @Override

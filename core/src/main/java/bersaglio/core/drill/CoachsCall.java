@@ -3,11 +3,17 @@ package bersaglio.core.drill;
 import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /** Only the coach moves a player up; the figures are there to decide by. */
 @Kind("coach")
 public record CoachsCall() implements AdvanceRule {
+
+    @Override
+    public void write(Sentence to) {
+        to.say("when the coach says");
+    }
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {

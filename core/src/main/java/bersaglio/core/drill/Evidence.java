@@ -10,6 +10,8 @@ import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,6 +34,23 @@ public record Evidence(double confidence, int leastTrials, int halfLife) impleme
         Check.requireBetween("confidence", confidence, 0.5, 0.999);
         Check.requireBetween("leastTrials", leastTrials, 1, 500);
         Check.requireBetween("halfLife", halfLife, 0, 10_000);
+    }
+
+    /** Its words after {@code on evidence of}. */
+    static Evidence read(Reader from) {
+        double confidence = from.share();
+        from.needs("from");
+        int least = from.counted("trial", "trials");
+        return new Evidence(confidence, least, from.takes("half weight after") ? from.count() : 0);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("on evidence of").share(confidence);
+        to.say("from").counted(leastTrials, "trial", "trials");
+        if (halfLife > 0) {
+            to.comma().say("half weight after").number(halfLife);
+        }
     }
 
     @Override

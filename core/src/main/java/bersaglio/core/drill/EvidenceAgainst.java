@@ -7,6 +7,7 @@ import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,6 +17,11 @@ import java.util.Optional;
  */
 @Kind("evidence")
 public record EvidenceAgainst(@Flat Evidence rule) implements Retreat {
+
+    @Override
+    public void write(Sentence to) {
+        rule.write(to);
+    }
 
     @Override
     public Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before) {

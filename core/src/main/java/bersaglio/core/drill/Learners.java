@@ -7,6 +7,8 @@ import bersaglio.core.measure.Threshold;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.RatioTest;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -36,6 +38,19 @@ public record Learners(double gap, double up) implements AdvanceRule {
     @Override
     public boolean looksAtEachBall() {
         return true;
+    }
+
+    /** Its words after {@code as a learner}. */
+    static Learners read(Reader from) {
+        double gap = BallByBall.gap(from);
+        return new Learners(gap, from.takes("up at") ? from.number() : DEFAULT.up);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("as a learner").comma();
+        to.say("within").share(gap).say("of the rate").comma();
+        to.say("up at").number(up);
     }
 
     @Override

@@ -6,6 +6,9 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Said;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -22,9 +25,20 @@ public record MetInLast(
         implements AdvanceRule {
 
     /** What is counted; a day is met when any of its sets is. */
-    public enum Each {
-        SET,
-        DAY
+    public enum Each implements Said {
+        SET("sets"),
+        DAY("days");
+
+        private final String words;
+
+        Each(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     public MetInLast(int times, int sets) {
@@ -34,6 +48,18 @@ public record MetInLast(
     public MetInLast {
         Check.requireBetween("sets", sets, 1, 12);
         Check.requireBetween("times", times, 1, sets);
+    }
+
+    /** Its words after {@code after}: {@code 2 met of the last 3 sets}. */
+    static MetInLast read(Reader from) {
+        int times = from.count();
+        from.needs("met of the last");
+        return new MetInLast(times, from.count(), from.one(Each.values()));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("after").number(times).say("met of the last").number(sets).say(each);
     }
 
     @Override

@@ -5,6 +5,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Quota;
 import bersaglio.core.goal.Standing;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -12,6 +13,11 @@ import java.util.OptionalDouble;
 /** One met goal moves up. */
 @Kind("one_met")
 public record OneMetQuota() implements AdvanceRule {
+
+    @Override
+    public void write(Sentence to) {
+        to.say("after one met set");
+    }
 
     @Override
     public Advice advise(Level level, List<Attempt> attempts, Neighbours before) {

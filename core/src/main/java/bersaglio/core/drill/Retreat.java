@@ -3,6 +3,7 @@ package bersaglio.core.drill;
 import bersaglio.core.format.Family;
 import bersaglio.core.goal.Attempt;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,6 +12,9 @@ import java.util.Optional;
 public sealed interface Retreat permits StayPut, AfterUnmet, EvidenceAgainst {
 
     Optional<Advice> advise(Level level, List<Attempt> attempts, Neighbours before);
+
+    /** In words that read back. */
+    void write(Sentence to);
 
     /** How it is asked at a level. */
     Asking asking(Level level);

@@ -7,6 +7,8 @@ import bersaglio.core.odds.RatioTest;
 import bersaglio.core.odds.SetsOfTrials;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -46,6 +48,26 @@ public record Sequential(double notReady, double ready, double wrongUp, double w
 
     public double lowerBound() {
         return Math.log(wrongDown / (1 - wrongUp));
+    }
+
+    /** Its words after {@code on the sequential test of}. */
+    static Sequential read(Reader from) {
+        double notReady = from.share();
+        from.needs("against");
+        double ready = from.share();
+        double up = from.share();
+        from.needs("wrongly up");
+        double down = from.share();
+        from.needs("wrongly down");
+        return new Sequential(notReady, ready, up, down);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("on the sequential test of").share(notReady);
+        to.say("against").share(ready).comma();
+        to.share(wrongUp).say("wrongly up").comma();
+        to.share(wrongDown).say("wrongly down");
     }
 
     @Override

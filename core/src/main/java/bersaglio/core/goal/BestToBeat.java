@@ -3,6 +3,9 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Called;
 import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Said;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -15,13 +18,36 @@ import java.util.OptionalDouble;
 public record BestToBeat(@Called("measure") Of of, int balls) implements Goal {
 
     /** What is compared. */
-    public enum Of {
-        HITS,
-        RUN
+    public enum Of implements Said {
+        HITS("hits"),
+        RUN("run");
+
+        private final String words;
+
+        Of(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     public BestToBeat {
         Check.requireBetween("balls", balls, 1, Quota.LONGEST_BLOCK);
+    }
+
+    /** Its words after {@code beat the best}. */
+    static BestToBeat read(Reader from) {
+        Of of = from.one(Of.values());
+        from.needs("in");
+        return new BestToBeat(of, from.counted("ball", "balls"));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("beat the best").say(of).say("in").counted(balls, "ball", "balls");
     }
 
     @Override

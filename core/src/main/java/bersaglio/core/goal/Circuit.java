@@ -5,6 +5,9 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.goal.Clocked.Leg;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -38,6 +41,33 @@ public record Circuit(@Called("stations") List<Stop> stops, int rest, int hits, 
         Check.requireBetween("stations", stops.size(), 1, MOST_STOPS);
         Check.requireBetween("rest", rest, 0, 600);
         Check.requireBetween("hits", hits, 0, 1000);
+    }
+
+    /** Its words after {@code circuit}. */
+    static Circuit read(Reader from) {
+        List<Stop> stops = new ArrayList<>();
+        while (from.numberIsNext()) {
+            int seconds = GoalWords.seconds(from);
+            from.needs("at");
+            stops.add(new Stop(from.text(), GoalWords.zone(from), seconds));
+        }
+        int rest = GoalWords.rest(from);
+        int hits = from.takes("wanted") ? from.counted("hit", "hits") : 0;
+        return new Circuit(stops, rest, hits, from.one(Signal.values()));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("circuit");
+        for (Stop stop : stops) {
+            GoalWords.zone(GoalWords.seconds(to, stop.seconds()).say("at").quoted(stop.name()), stop.zone());
+            to.comma();
+        }
+        GoalWords.rest(to, rest);
+        if (hits > 0) {
+            GoalWords.hits(to.say("wanted"), hits).comma();
+        }
+        to.say(signal);
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Called;
 import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -26,6 +28,22 @@ public record Compare(List<String> ways, @Called("balls") int ballsEach) impleme
     /** Which way a ball is played, 0 or 1: Thue's sequence, balanced in every two and never three alike in a row. */
     static int wayOf(int ball) {
         return Integer.bitCount(ball) % 2;
+    }
+
+    /** Its words after {@code compare}. */
+    static Compare read(Reader from) {
+        String one = from.text();
+        from.needs("with");
+        String other = from.text();
+        int balls = from.counted("ball", "balls");
+        from.needs("each");
+        return new Compare(List.of(one, other), balls);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("compare").quoted(ways.get(0)).say("with").quoted(ways.get(1));
+        to.comma().counted(ballsEach, "ball", "balls").say("each");
     }
 
     @Override

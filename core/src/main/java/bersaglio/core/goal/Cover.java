@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -20,6 +22,20 @@ public record Cover(int zones, int times, @Usually("0") int balls) implements Go
         Check.requireBetween("zones", zones, 2, 9);
         Check.requireBetween("times", times, 1, 50);
         Goals.requireBallsFor(balls, zones * times);
+    }
+
+    /** Its words after {@code cover}. */
+    static Cover read(Reader from) {
+        int zones = from.counted("zone", "zones");
+        int times = from.counted("time", "times");
+        from.needs("each");
+        return new Cover(zones, times, GoalWords.within(from));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("cover").counted(zones, "zone", "zones");
+        GoalWords.within(to.counted(times, "time", "times").say("each"), balls);
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Called;
 import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -28,6 +30,23 @@ public record Duel(@Called("hits") int points, int lead, List<Integer> headStart
     @Override
     public int sides() {
         return headStarts.size();
+    }
+
+    /** Its words after {@code duel to}. */
+    static Duel read(Reader from) {
+        int points = from.count();
+        from.needs("lead");
+        int lead = from.count();
+        from.needs("from");
+        int one = from.count();
+        from.needs("and");
+        return new Duel(points, lead, List.of(one, from.count()));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("duel to").number(points).comma().say("lead").number(lead).comma();
+        to.say("from").number(headStarts.get(0)).say("and").number(headStarts.get(1));
     }
 
     @Override

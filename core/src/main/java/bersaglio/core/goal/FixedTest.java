@@ -2,6 +2,8 @@ package bersaglio.core.goal;
 
 import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -14,6 +16,16 @@ public record FixedTest(int balls) implements Goal {
 
     public FixedTest {
         Check.requireBetween("balls", balls, 1, Quota.LONGEST_BLOCK);
+    }
+
+    /** Its words after {@code test of}. */
+    static FixedTest read(Reader from) {
+        return new FixedTest(from.counted("ball", "balls"));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("test of").counted(balls, "ball", "balls");
     }
 
     @Override

@@ -3,6 +3,7 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Family;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Contacts;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -30,6 +31,9 @@ public sealed interface Goal
 
     /** A set of this goal before its first ball. */
     Play play(Start start);
+
+    /** What it asks for, in words that read back. */
+    void write(Sentence to);
 
     /** How its count is read out. */
     Readout readout();

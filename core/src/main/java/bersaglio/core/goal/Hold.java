@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /**
@@ -22,6 +24,19 @@ public record Hold(int seconds, int tries) implements Goal {
     @Override
     public boolean hasAClock() {
         return true;
+    }
+
+    /** Its words after {@code hold}. */
+    static Hold read(Reader from) {
+        int seconds = GoalWords.seconds(from);
+        from.needs("in at most");
+        return new Hold(seconds, from.counted("try", "tries"));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.seconds(to.say("hold"), seconds).comma();
+        to.say("in at most").counted(tries, "try", "tries");
     }
 
     @Override

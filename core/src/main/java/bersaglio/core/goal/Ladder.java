@@ -5,6 +5,9 @@ import bersaglio.core.format.Usually;
 import bersaglio.core.goal.MissRule.Does;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -54,6 +57,32 @@ public record Ladder(
             sum += station.hits();
         }
         return sum;
+    }
+
+    /** Its words after {@code ladder}. */
+    static Ladder read(Reader from) {
+        List<Station> stations = new ArrayList<>();
+        while (from.numberIsNext()) {
+            int hits = from.count();
+            from.needs("at");
+            stations.add(new Station(from.text(), hits, GoalWords.zone(from)));
+        }
+        int balls = GoalWords.within(from);
+        return new Ladder(stations, balls, MissRule.read(from, MissRule.of(MissRule.Does.RESTART_STATION)));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("ladder");
+        for (Station station : stations) {
+            GoalWords.zone(to.number(station.hits()).say("at").quoted(station.name()), station.zone());
+            to.comma();
+        }
+        if (balls > 0) {
+            GoalWords.within(to, balls);
+            to.comma();
+        }
+        misses.write(to.say(misses.does()), MissRule.of(misses.does()));
     }
 
     @Override

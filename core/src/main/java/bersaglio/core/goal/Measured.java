@@ -4,6 +4,9 @@ import bersaglio.core.format.Called;
 import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Said;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -18,14 +21,36 @@ import java.util.OptionalInt;
 public record Measured(String what, Better better, @Called("tries") int values) implements Goal {
 
     /** Which way is better. */
-    public enum Better {
-        MORE,
-        LESS
+    public enum Better implements Said {
+        MORE("more is better"),
+        LESS("less is better");
+
+        private final String words;
+
+        Better(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     public Measured {
         Check.requireText("what", what, 60);
         Check.requireBetween("values", values, 1, 50);
+    }
+
+    /** Its words after {@code measure}. */
+    static Measured read(Reader from) {
+        return new Measured(from.text(), from.one(Better.values()), from.counted("time", "times"));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.say("measure").quoted(what).comma().say(better);
+        to.comma().counted(values, "time", "times");
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,6 +29,17 @@ public record Quota(
 
     public Quota(int hits, int balls) {
         this(hits, balls, MissRule.COUNT_ON);
+    }
+
+    /** Its words after the hits: {@code 8 hits of 12 balls}. */
+    static Quota read(int hits, Reader from) {
+        return new Quota(hits, from.counted("ball", "balls"), MissRule.read(from, MissRule.COUNT_ON));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.hits(to, hits).say("of").counted(balls, "ball", "balls");
+        misses.write(to, MissRule.COUNT_ON);
     }
 
     @Override

@@ -6,6 +6,8 @@ import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
 import bersaglio.core.rally.Contacts;
 import bersaglio.core.rally.PartnerMiss;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +42,29 @@ public record Rally(
         Check.requireBetween("length", length, 1, 1000);
         Check.requireBetween("times", times, 1, 50);
         Goals.requireBallsFor(tries, times);
+    }
+
+    /** Its words after how many: {@code 3 rallies of 10}. */
+    static Rally read(int times, Reader from) {
+        int length = from.count();
+        Contacts counts = from.takes("counted by") ? from.one(Contacts.values()) : Contacts.ALL;
+        int tries = from.takes("in at most") ? from.counted("try", "tries") : 0;
+        PartnerMiss miss = from.takes("a partner's miss") ? from.one(PartnerMiss.values()) : PartnerMiss.ENDS_IT;
+        return new Rally(length, times, tries, counts, miss);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        to.counted(times, "rally", "rallies").say("of").number(length);
+        if (counts != Contacts.ALL) {
+            to.say("counted by").say(counts);
+        }
+        if (tries > 0) {
+            to.comma().say("in at most").counted(tries, "try", "tries");
+        }
+        if (partnerMiss != PartnerMiss.ENDS_IT) {
+            to.comma().say("a partner's miss").say(partnerMiss);
+        }
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,6 +35,17 @@ public record Run(
 
     public Run(int hits) {
         this(hits, 0, MissRule.of(MissRule.Does.RESTART_RUN));
+    }
+
+    /** Its words after the hits: {@code 5 hits in a row}. */
+    static Run read(int hits, Reader from) {
+        return new Run(hits, GoalWords.within(from), MissRule.read(from, MissRule.of(MissRule.Does.RESTART_RUN)));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.within(GoalWords.hits(to, hits).say("in a row"), balls);
+        misses.write(to, MissRule.of(MissRule.Does.RESTART_RUN));
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.measure.Threshold;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -20,6 +22,22 @@ public record Stopwatch(int seconds, int penalty, int laps) implements Goal {
         Check.requireBetween("seconds", seconds, 1, 3600);
         Check.requireBetween("penalty", penalty, 0, 60);
         Check.requireBetween("laps", laps, 1, 20);
+    }
+
+    /** Its words after {@code course in}. */
+    static Stopwatch read(Reader from) {
+        int seconds = GoalWords.seconds(from);
+        from.needs("each miss");
+        int penalty = GoalWords.seconds(from);
+        from.needs("in at most");
+        return new Stopwatch(seconds, penalty, from.counted("lap", "laps"));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.seconds(to.say("course in"), seconds).comma();
+        GoalWords.seconds(to.say("each miss"), penalty).comma();
+        to.say("in at most").counted(laps, "lap", "laps");
     }
 
     @Override

@@ -1,11 +1,17 @@
 package bersaglio.core.goal;
 
 import bersaglio.core.format.Kind;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 
 /** Done or not, as a warm-up is. */
 @Kind("TICK")
 public record Tick() implements Goal {
+
+    @Override
+    public void write(Sentence to) {
+        to.say("done or not");
+    }
 
     @Override
     public Readout readout() {

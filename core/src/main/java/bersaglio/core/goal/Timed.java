@@ -4,6 +4,8 @@ import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.goal.Clocked.Leg;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +33,27 @@ public record Timed(int rounds, int seconds, int rest, int hits, Signal signal, 
         Check.requireBetween("rounds", rounds, 1, 20);
         Check.requireBetween("seconds", seconds, 5, 1800);
         Check.requireBetween("rest", rest, 0, 600);
+    }
+
+    /** Its words after the hits, which are 0 where they are only counted: {@code 12 hits in 2 rounds of 60 s}. */
+    static Timed read(int hits, Reader from) {
+        int rounds = from.counted("round", "rounds");
+        from.needs("of");
+        int seconds = GoalWords.seconds(from);
+        int rest = GoalWords.rest(from);
+        int sides = from.takes("between") ? from.counted("side", "sides") : 1;
+        return new Timed(rounds, seconds, rest, hits, from.one(Signal.values()), sides);
+    }
+
+    @Override
+    public void write(Sentence to) {
+        (hits == 0 ? to.say("count hits") : GoalWords.hits(to, hits)).say("in");
+        GoalWords.seconds(to.counted(rounds, "round", "rounds").say("of"), seconds);
+        GoalWords.rest(to, rest);
+        if (sides > 1) {
+            to.comma().say("between").counted(sides, "side", "sides");
+        }
+        to.comma().say(signal);
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,6 +29,17 @@ public record Total(
 
     public Total(int hits) {
         this(hits, 0, MissRule.COUNT_ON);
+    }
+
+    /** Its words after the hits: {@code 20 hits in all}. */
+    static Total read(int hits, Reader from) {
+        return new Total(hits, GoalWords.within(from), MissRule.read(from, MissRule.COUNT_ON));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.within(GoalWords.hits(to, hits).say("in all"), balls);
+        misses.write(to, MissRule.COUNT_ON);
     }
 
     @Override

@@ -3,6 +3,8 @@ package bersaglio.core.goal;
 import bersaglio.core.format.Kind;
 import bersaglio.core.format.Usually;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,6 +24,19 @@ public record Window(int hits, int of, @Usually("0") int balls) implements Goal 
         Check.requireBetween("of", of, 1, LONGEST);
         Check.requireBetween("hits", hits, 1, of);
         Goals.requireBallsFor(balls, of);
+    }
+
+    /** Its words after the hits: {@code 6 hits in any 8 balls in a row}. */
+    static Window read(int hits, Reader from) {
+        int of = from.counted("ball", "balls");
+        from.needs("in a row");
+        return new Window(hits, of, GoalWords.within(from));
+    }
+
+    @Override
+    public void write(Sentence to) {
+        GoalWords.hits(to, hits).say("in any").counted(of, "ball", "balls").say("in a row");
+        GoalWords.within(to, balls);
     }
 
     @Override

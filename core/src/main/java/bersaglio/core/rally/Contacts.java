@@ -1,27 +1,39 @@
 package bersaglio.core.rally;
 
+import bersaglio.core.words.Said;
 import java.util.OptionalDouble;
 
 /** Which contacts make the length of a rally. */
-public enum Contacts {
-    ALL {
+public enum Contacts implements Said {
+    ALL("all contacts") {
         @Override
         public int of(int contacts, int own) {
             return contacts;
         }
     },
-    OWN {
+    OWN("own contacts") {
         @Override
         public int of(int contacts, int own) {
             return own;
         }
     },
-    AFTER_THE_SERVE {
+    AFTER_THE_SERVE("contacts after the serve") {
         @Override
         public int of(int contacts, int own) {
             return Math.max(0, contacts - 1);
         }
     };
+
+    private final String words;
+
+    Contacts(String words) {
+        this.words = words;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
 
     /**
      * @param contacts of both sides

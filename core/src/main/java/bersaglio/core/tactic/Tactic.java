@@ -4,6 +4,8 @@ import bersaglio.core.court.Sport;
 import bersaglio.core.match.PlayedRally;
 import bersaglio.core.match.Team;
 import bersaglio.core.problem.Check;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +27,9 @@ public sealed interface Tactic {
         return occasions;
     }
 
+    /** In words that read back. */
+    void write(Sentence to);
+
     /** Whether a shot keeps it; nothing where it says nothing of this shot, or where what it asks was not charted. */
     Optional<Boolean> of(RallyShot shot);
 
@@ -37,6 +42,27 @@ public sealed interface Tactic {
         public After {
             Check.requireBetween("before", before.size(), 1, 4);
             before = List.copyOf(before);
+        }
+
+        /** Its words after {@code after}. */
+        static After read(Reader from, Sport sport) {
+            List<ShotIs> before = new ArrayList<>(List.of(TacticWords.shot(from, sport)));
+            while (from.takes("then")) {
+                before.add(TacticWords.shot(from, sport));
+            }
+            from.needs("the next");
+            ShotIs.Whose next = TacticWords.whose(from);
+            from.needs("shot");
+            return new After(before, next, TacticWords.demand(from, sport));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("after").say(TacticWords.words(before.get(0)));
+            before.subList(1, before.size()).forEach(shot -> to.say("then").say(TacticWords.words(shot)));
+            to.comma().say("the next");
+            to.say(next == ShotIs.Whose.ANY ? "" : TacticWords.WHOSE.of(next)).say("shot");
+            TacticWords.demand(to, asked);
         }
 
         @Override
@@ -91,6 +117,24 @@ public sealed interface Tactic {
             Check.requireBetween("times", times, 2, 6);
         }
 
+        /** Its words after {@code never}; whose shots they are goes without saying where they are one's own. */
+        static Never read(Reader from, Sport sport) {
+            int times = TacticWords.times(from);
+            ShotIs shot = TacticWords.shot(from, sport);
+            from.needs("in a row");
+            ShotIs.Whose by = shot.by() == ShotIs.Whose.ANY ? ShotIs.Whose.OWN : shot.by();
+            return new Never(
+                    new ShotIs(by, shot.strokes(), shot.going(), shot.spots()),
+                    times,
+                    from.takes("to the same corner") || from.takes("to the same part"));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("never").say(TacticWords.NUMBERS.get(times - 2)).say(TacticWords.manyWords(shot));
+            to.say("in a row").say(sameSpot ? "to the same part" : "");
+        }
+
         /** An occasion is every own shot after one too few of them. */
         @Override
         public Optional<Boolean> of(RallyShot now) {
@@ -120,6 +164,18 @@ public sealed interface Tactic {
 
     /** Every shot of a kind is asked for something. */
     record Every(ShotIs shot, Demand asked) implements Tactic {
+        /** Its words after {@code every}. */
+        static Every read(Reader from, Sport sport) {
+            ShotIs shot = TacticWords.shot(from, sport);
+            return new Every(shot, TacticWords.demand(from, sport));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("every").say(TacticWords.words(shot));
+            TacticWords.demand(to, asked);
+        }
+
         @Override
         public Optional<Boolean> of(RallyShot now) {
             return shot.holds(now).equals(Optional.of(true)) ? asked.holds(now) : Optional.empty();

@@ -1,11 +1,13 @@
 package bersaglio.core.target;
 
 import bersaglio.core.court.Area;
+import bersaglio.core.court.AreaWords;
 import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
 import bersaglio.core.format.Flat;
 import bersaglio.core.target.Target.PastLine;
+import bersaglio.core.words.Sentence;
 import java.util.Optional;
 
 /** What of a court is in use: it decides what is out, and a result belongs to it. */
@@ -14,6 +16,11 @@ public record InUse(@Flat Part part, Tie tie) {
     /** A part of a surface. */
     public sealed interface Part {
         Region on(Surface surface);
+
+        Part with(Change change);
+
+        /** In words that read back. */
+        void write(Sentence to);
     }
 
     /** One that the court has a name for. */
@@ -21,6 +28,16 @@ public record InUse(@Flat Part part, Tie tie) {
         @Override
         public Region on(Surface surface) {
             return surface.region(region);
+        }
+
+        @Override
+        public Part with(Change change) {
+            return new Named(change.ofLine(region));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.name(region);
         }
     }
 
@@ -34,6 +51,16 @@ public record InUse(@Flat Part part, Tie tie) {
                             .on(surface, surface.firstRegion(), Optional.empty())
                             .whole());
         }
+
+        @Override
+        public Part with(Change change) {
+            return new Beyond(change.ofLine(line), change.of(side));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("past line").say(side).name(line);
+        }
     }
 
     /** What a coach drew. */
@@ -42,6 +69,16 @@ public record InUse(@Flat Part part, Tie tie) {
         public Region on(Surface surface) {
             return Region.of("drawn", area);
         }
+
+        @Override
+        public Part with(Change change) {
+            return new Drawn(change.of(area));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            area.write(to.say("drawn"), AreaWords.IN_METRES);
+        }
     }
 
     public static InUse named(String region) {
@@ -49,12 +86,7 @@ public record InUse(@Flat Part part, Tie tie) {
     }
 
     InUse with(Change change) {
-        if (part instanceof Named named) {
-            return new InUse(new Named(change.ofLine(named.region())), tie);
-        } else if (part instanceof Beyond beyond) {
-            return new InUse(new Beyond(change.ofLine(beyond.line()), change.of(beyond.side())), tie);
-        }
-        return new InUse(new Drawn(change.of(((Drawn) part).area())), tie);
+        return new InUse(part.with(change), tie);
     }
 
     Region on(Surface surface, Conditions conditions) {

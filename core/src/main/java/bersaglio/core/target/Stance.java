@@ -4,6 +4,7 @@ import bersaglio.core.court.Point;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Said;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -27,15 +28,26 @@ public record Stance(List<Point> opponents, double reach) {
     }
 
     /** What of the opponents a zone is drawn from. */
-    public enum Anchor {
+    public enum Anchor implements Said {
         /** The only opponent, or the first of a pair. */
-        OPPONENT,
+        OPPONENT("the opponent"),
         /** Halfway between a pair. */
-        BETWEEN,
+        BETWEEN("the middle of the pair"),
         /** Whoever of a pair is nearer the net. */
-        FRONT,
+        FRONT("the front one"),
         /** The middle of the widest stretch that nobody covers, as deep as the deeper of them. */
-        GAP
+        GAP("the gap");
+
+        private final String words;
+
+        Anchor(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
     }
 
     /** @param inUse what of the court is in use, across which a gap is looked for */

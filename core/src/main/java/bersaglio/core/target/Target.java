@@ -1,6 +1,10 @@
 package bersaglio.core.target;
 
+import static bersaglio.core.court.AreaWords.IN_METRES;
+import static bersaglio.core.court.AreaWords.IN_REACHES;
+
 import bersaglio.core.court.Area;
+import bersaglio.core.court.Court;
 import bersaglio.core.court.Plane;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
@@ -14,6 +18,9 @@ import bersaglio.core.format.Family;
 import bersaglio.core.format.Kind;
 import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Said;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,6 +29,11 @@ import java.util.Optional;
 /** What a zone asks of a shot, as a coach lays it. Lengths in metres, in the frame of the surface it lies on. */
 @Family
 public sealed interface Target {
+
+    /** In words that read back. */
+    void write(Sentence to);
+
+    Target with(Change change);
 
     /** A target that is looked for on one surface. */
     sealed interface OnSurface extends Target {
@@ -33,6 +45,7 @@ public sealed interface Target {
         Ground on(Surface surface, Region inUse, Optional<Stance> stance);
 
         /** What has no areas and names no lines stays as it is. */
+        @Override
         default OnSurface with(Change change) {
             return this;
         }
@@ -41,6 +54,11 @@ public sealed interface Target {
     /** A rectangle, a polygon or a circle. */
     @Kind("SPOT")
     record Spot(Area area) implements OnSurface {
+        @Override
+        public void write(Sentence to) {
+            area.write(to, IN_METRES);
+        }
+
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
             return Ground.good(area);
@@ -59,6 +77,18 @@ public sealed interface Target {
             Check.requireBetween("width", width, 0.01, 30);
         }
 
+        /** Its words after {@code strip of}. */
+        static Strip read(Reader from, Court court) {
+            double width = from.metres();
+            Side side = from.one(Side.values());
+            return new Strip(from.name(court.lineNames()), side, width);
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("strip of").metres(width).say(side).name(line);
+        }
+
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
             return Ground.good(lineOf(surface, line).stripOf(inUse.area().bounds(), side, width));
@@ -75,6 +105,17 @@ public sealed interface Target {
     record PastLine(String line, Side side) implements OnSurface {
 
         private static final double EVERYTHING = 150;
+
+        /** Its words after {@code all}. */
+        static PastLine read(Reader from, Court court) {
+            Side side = from.one(Side.values());
+            return new PastLine(from.name(court.lineNames()), side);
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("all").say(side).name(line);
+        }
 
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
@@ -96,6 +137,20 @@ public sealed interface Target {
         public HeightBand {
             Check.requireBetween("from", from, 0, 30);
             Check.requireBetween("to", to, 0, 30);
+        }
+
+        /** Its words after {@code between}. */
+        static HeightBand read(Reader from) {
+            double low = from.metres();
+            from.needs("and");
+            double high = from.metres();
+            from.needs("high");
+            return new HeightBand(low, high);
+        }
+
+        @Override
+        public void write(Sentence sentence) {
+            sentence.say("between").number(from).say("and").metres(to).say("high");
         }
 
         @Override
@@ -135,6 +190,25 @@ public sealed interface Target {
             }
         }
 
+        /** Its words after {@code rings}. */
+        static Rings read(Reader from) {
+            List<Ring> rings = new ArrayList<>();
+            do {
+                Area area = IN_METRES.read(from);
+                from.needs("for");
+                rings.add(new Ring(area, from.counted("point", "points")));
+            } while (from.takes("around it"));
+            return new Rings(rings);
+        }
+
+        @Override
+        public void write(Sentence to) {
+            for (int i = 0; i < rings.size(); i++) {
+                rings.get(i).area().write(to.say(i == 0 ? "rings" : ", around it"), IN_METRES);
+                to.say("for").counted(rings.get(i).points(), "point", "points");
+            }
+        }
+
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
             Area outermost = rings.get(rings.size() - 1).area();
@@ -152,6 +226,11 @@ public sealed interface Target {
     /** A zone to keep away from: every other place in play is good. */
     @Kind("KEEP_AWAY")
     record KeepAway(Area area) implements OnSurface {
+        @Override
+        public void write(Sentence to) {
+            area.write(to.say("avoid"), IN_METRES);
+        }
+
         @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
             return new Ground(area, Optional.empty(), Optional.of(area), List.of(), Optional.empty());
@@ -173,6 +252,12 @@ public sealed interface Target {
         }
 
         @Override
+        public void write(Sentence to) {
+            whole.write(to, IN_METRES);
+            middle.write(to.comma().say("without"), IN_METRES);
+        }
+
+        @Override
         public Ground on(Surface surface, Region inUse, Optional<Stance> stance) {
             return new Ground(whole, Optional.of(whole), Optional.of(middle), List.of(), Optional.empty());
         }
@@ -190,6 +275,12 @@ public sealed interface Target {
             if (!scoring.contains(aim)) {
                 throw new Refused("not_nested", "aim", aim.x() + ", " + aim.y(), "a place in the scoring area");
             }
+        }
+
+        @Override
+        public void write(Sentence to) {
+            scoring.write(to, IN_METRES);
+            IN_METRES.write(to.comma().say("aimed at"), aim);
         }
 
         @Override
@@ -214,6 +305,16 @@ public sealed interface Target {
             if (!(offsets instanceof Rectangle || offsets instanceof Polygon)) {
                 throw new Refused("not_allowed", "offsets", "CIRCLE", "RECTANGLE, POLYGON");
             }
+        }
+
+        /** Its words after {@code seen from}. */
+        static ByStance read(Reader from) {
+            return new ByStance(from.one(Stance.Anchor.values()), IN_REACHES.read(from));
+        }
+
+        @Override
+        public void write(Sentence to) {
+            offsets.write(to.say("seen from").say(anchor), IN_REACHES);
         }
 
         @Override
@@ -250,10 +351,26 @@ public sealed interface Target {
     record Effect(@Called("effect") What what) implements OnSurface {
 
         /** What the receiver had to do. */
-        public enum What {
-            MOVED_BEFORE_HITTING,
-            LET_IT_GO,
-            COULD_NOT_ATTACK
+        public enum What implements Said {
+            MOVED_BEFORE_HITTING("had to move first"),
+            LET_IT_GO("let it go"),
+            COULD_NOT_ATTACK("could not attack");
+
+            private final String words;
+
+            What(String words) {
+                this.words = words;
+            }
+
+            @Override
+            public String words() {
+                return words;
+            }
+        }
+
+        @Override
+        public void write(Sentence to) {
+            to.say("receiver").say(what);
         }
 
         @Override
@@ -286,8 +403,30 @@ public sealed interface Target {
             }
         }
 
+        /** Its words after {@code first}. */
+        static InOrder read(Reader from, Court court) {
+            List<Part> parts = new ArrayList<>();
+            do {
+                Plane plane = from.one(Plane.values());
+                from.needs("in");
+                String region = from.name(court.regionNames());
+                parts.add(new Part(plane, region, TargetWords.onSurface(from, court)));
+            } while (from.takes("then it comes"));
+            return new InOrder(parts);
+        }
+
+        @Override
+        public void write(Sentence to) {
+            for (int i = 0; i < parts.size(); i++) {
+                Part part = parts.get(i);
+                to.say(i == 0 ? "first" : "then it comes").say(part.plane());
+                part.asks().write(to.say("in").name(part.inUse()).comma());
+            }
+        }
+
         /** The last place is the one that is made larger or smaller. */
-        InOrder with(Change change) {
+        @Override
+        public InOrder with(Change change) {
             List<Part> changed = new ArrayList<>();
             for (int i = 0; i < parts.size(); i++) {
                 Part part = parts.get(i);

@@ -40,8 +40,7 @@ public record Zone(int number, String name, Plane plane, Tie tie, Target asks) {
     }
 
     public Zone with(Change change) {
-        Target changed = asks instanceof Target.InOrder order ? order.with(change) : ((OnSurface) asks).with(change);
-        return new Zone(number, name, plane, tie, changed);
+        return new Zone(number, name, plane, tie, asks.with(change));
     }
 
     Patch on(OnSurface part, Surface surface, Region inUse, int ring, Conditions conditions) {

@@ -4,13 +4,19 @@ import bersaglio.core.court.Court;
 import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Freedom;
 import bersaglio.core.drill.Level;
+import bersaglio.core.drill.MoveWords;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Ramp;
 import bersaglio.core.drill.StayPut;
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.GoalWords;
 import bersaglio.core.pattern.Pattern;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.target.TargetSet;
+import bersaglio.core.target.TargetWords;
+import bersaglio.core.words.Phrases;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -165,7 +171,7 @@ final class LevelWords {
         }
         boolean goal = differs(level, before, one -> List.of(one.goal(), one.coachTarget()));
         if (goal) {
-            GoalWords.write(to.line(1).say("goal"), level.goal());
+            level.goal().write(to.line(1).say("goal"));
         }
         if (goal && level.coachTarget().isPresent()) {
             to.line(1).say("asks for").share(level.coachTarget().getAsDouble());
@@ -174,10 +180,10 @@ final class LevelWords {
             to.line(1).say("tries").number(level.tries());
         }
         if (differs(level, before, Level::advance)) {
-            MoveWords.write(to.line(1).say("up"), level.advance());
+            level.advance().write(to.line(1).say("up"));
         }
         if (before.isEmpty() ? !(level.retreat() instanceof StayPut) : differs(level, before, Level::retreat)) {
-            MoveWords.write(to.line(1).say("down"), level.retreat());
+            level.retreat().write(to.line(1).say("down"));
         }
         if (!level.accepts().equals(before.map(Level::accepts).orElse(Level.NOT_THE_HITTER))) {
             to.line(1).say("calls by");

@@ -1,6 +1,7 @@
 package bersaglio.core.written;
 
 import bersaglio.core.goal.Goal;
+import bersaglio.core.goal.GoalWords;
 import bersaglio.core.pattern.Actor;
 import bersaglio.core.pattern.Pattern;
 import bersaglio.core.pattern.Pattern.AfterBreak;
@@ -13,6 +14,9 @@ import bersaglio.core.pattern.Theme;
 import bersaglio.core.pattern.Way;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Zone;
+import bersaglio.core.words.Phrases;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -154,7 +158,7 @@ final class PatternWords {
         }
         for (Theme theme : pattern.themes()) {
             line(to, depth, true).say("for").say(name(theme.by()));
-            theme.goal().ifPresent(goal -> GoalWords.write(to.say("goal"), goal));
+            theme.goal().ifPresent(goal -> goal.write(to.say("goal")));
             if (!theme.watch().isEmpty()) {
                 to.say("watch").quoted(theme.watch());
             }

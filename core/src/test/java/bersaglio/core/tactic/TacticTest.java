@@ -6,7 +6,6 @@ import bersaglio.core.charting.MatchTape;
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.Depth;
 import bersaglio.core.match.Team;
-import bersaglio.core.written.TacticWords;
 import org.junit.jupiter.api.Test;
 
 /** Rallies worked out by hand, each shot by its part of the court and its stroke; team one serves the first. */

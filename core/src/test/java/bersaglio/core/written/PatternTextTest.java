@@ -24,6 +24,7 @@ import bersaglio.core.target.Bounce;
 import bersaglio.core.target.InUse;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Zone;
+import bersaglio.core.words.Misread;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

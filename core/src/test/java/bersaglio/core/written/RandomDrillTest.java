@@ -27,6 +27,7 @@ import bersaglio.core.shot.Caller;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
+import bersaglio.core.words.Misread;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

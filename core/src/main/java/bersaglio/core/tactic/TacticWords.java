@@ -1,13 +1,13 @@
-package bersaglio.core.written;
+package bersaglio.core.tactic;
 
 import bersaglio.core.court.Sport;
 import bersaglio.core.problem.Refused;
-import bersaglio.core.tactic.Demand;
-import bersaglio.core.tactic.Going;
-import bersaglio.core.tactic.ShotIs;
 import bersaglio.core.tactic.ShotIs.Whose;
-import bersaglio.core.tactic.Tactic;
-import bersaglio.core.tactic.Taken;
+import bersaglio.core.words.Lexer;
+import bersaglio.core.words.Misread;
+import bersaglio.core.words.Phrases;
+import bersaglio.core.words.Reader;
+import bersaglio.core.words.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +15,7 @@ import java.util.Optional;
 /** A tactical rule in words that are said aloud; {@code docs/grammar.md} has its grammar. */
 public final class TacticWords {
 
-    private static final Phrases<Whose> WHOSE = Phrases.with("own", Whose.OWN).and("their", Whose.THEIR);
+    static final Phrases<Whose> WHOSE = Phrases.with("own", Whose.OWN).and("their", Whose.THEIR);
     private static final Phrases<Going> GOING = Phrases.with("down the line", Going.STRAIGHT)
             .and("down", Going.DOWN)
             .and("up", Going.UP)
@@ -29,7 +29,7 @@ public final class TacticWords {
             .and("in front", Taken.FRONT)
             .and("in the middle", Taken.MIDDLE)
             .and("at the back", Taken.BACK);
-    private static final List<String> NUMBERS = List.of("two", "three", "four", "five", "six");
+    static final List<String> NUMBERS = List.of("two", "three", "four", "five", "six");
 
     private TacticWords() {}
 
@@ -61,29 +61,15 @@ public final class TacticWords {
 
     private static Tactic tactic(Reader from, Sport sport) {
         if (from.takes("after")) {
-            List<ShotIs> before = new ArrayList<>(List.of(shot(from, sport)));
-            while (from.takes("then")) {
-                before.add(shot(from, sport));
-            }
-            from.needs("the next");
-            Whose next = whose(from);
-            from.needs("shot");
-            return new Tactic.After(before, next, demand(from, sport));
+            return Tactic.After.read(from, sport);
         } else if (from.takes("never")) {
-            int times = times(from);
-            ShotIs shot = shot(from, sport);
-            from.needs("in a row");
-            return new Tactic.Never(
-                    shot.by() == Whose.ANY ? new ShotIs(Whose.OWN, shot.strokes(), shot.going(), shot.spots()) : shot,
-                    times,
-                    from.takes("to the same corner") || from.takes("to the same part"));
+            return Tactic.Never.read(from, sport);
         }
         from.needs("every");
-        ShotIs shot = shot(from, sport);
-        return new Tactic.Every(shot, demand(from, sport));
+        return Tactic.Every.read(from, sport);
     }
 
-    private static int times(Reader from) {
+    static int times(Reader from) {
         for (String word : NUMBERS) {
             if (from.takes(word)) {
                 return NUMBERS.indexOf(word) + 2;
@@ -92,12 +78,12 @@ public final class TacticWords {
         return from.count();
     }
 
-    private static Whose whose(Reader from) {
+    static Whose whose(Reader from) {
         return from.isNext("own") || from.isNext("their") ? WHOSE.read(from) : Whose.ANY;
     }
 
     /** An article is for the reader. */
-    private static ShotIs shot(Reader from, Sport sport) {
+    static ShotIs shot(Reader from, Sport sport) {
         boolean article = from.takes("a") || from.takes("an");
         Whose by = article ? Whose.ANY : whose(from);
         Optional<Going> going = Optional.empty();
@@ -141,7 +127,7 @@ public final class TacticWords {
         return spots;
     }
 
-    private static Demand demand(Reader from, Sport sport) {
+    static Demand demand(Reader from, Sport sport) {
         if (from.takes("is taken")) {
             return taken(false, from);
         } else if (from.takes("is not taken")) {
@@ -174,29 +160,11 @@ public final class TacticWords {
     /** In words that read back. */
     public static String write(Tactic tactic) {
         Sentence to = new Sentence();
-        if (tactic instanceof Tactic.After after) {
-            to.say("after").say(words(after.before().get(0)));
-            after.before().subList(1, after.before().size()).forEach(shot -> to.say("then")
-                    .say(words(shot)));
-            to.comma();
-            to.say("the next")
-                    .say(after.next() == Whose.ANY ? "" : WHOSE.of(after.next()))
-                    .say("shot");
-            demand(to, after.asked());
-        } else if (tactic instanceof Tactic.Never never) {
-            to.say("never")
-                    .say(NUMBERS.get(never.times() - 2))
-                    .say(manyWords(never.shot()))
-                    .say("in a row");
-            to.say(never.sameSpot() ? "to the same part" : "");
-        } else if (tactic instanceof Tactic.Every every) {
-            to.say("every").say(words(every.shot()));
-            demand(to, every.asked());
-        }
+        tactic.write(to);
         return to.toString();
     }
 
-    private static String words(ShotIs shot) {
+    static String words(ShotIs shot) {
         Sentence to = new Sentence();
         to.say(shot.by() == Whose.ANY ? "" : WHOSE.of(shot.by()));
         to.say(shot.going().map(GOING::of).orElse(""));
@@ -206,7 +174,7 @@ public final class TacticWords {
     }
 
     /** Several of it, and one's own unless it is said otherwise. */
-    private static String manyWords(ShotIs shot) {
+    static String manyWords(ShotIs shot) {
         Whose by = shot.by() == Whose.OWN ? Whose.ANY : shot.by();
         List<String> strokes = shot.strokes().stream().map(TacticWords::many).toList();
         String words = words(new ShotIs(by, strokes, shot.going(), shot.spots()));
@@ -226,7 +194,7 @@ public final class TacticWords {
                 " or ", spots.stream().map(spot -> Integer.toString(spot)).toList());
     }
 
-    private static void demand(Sentence to, Demand asked) {
+    static void demand(Sentence to, Demand asked) {
         if (asked.taken().isPresent()) {
             to.say(asked.not() ? "is not taken" : "is taken")
                     .say(TAKEN.of(asked.taken().get()));

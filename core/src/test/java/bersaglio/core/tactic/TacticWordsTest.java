@@ -1,11 +1,11 @@
-package bersaglio.core.written;
+package bersaglio.core.tactic;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.court.Sport;
 import bersaglio.core.tactic.ShotIs.Whose;
-import bersaglio.core.tactic.Tactic;
+import bersaglio.core.words.Misread;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

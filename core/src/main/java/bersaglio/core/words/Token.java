@@ -1,11 +1,11 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 /**
  * A word, a number, a text in quotes, or the end.
  *
  * @param text as it counts: words in small letters, texts without their quotes
  */
-record Token(Kind kind, String text, Place place) {
+public record Token(Kind kind, String text, Place place) {
 
     enum Kind {
         WORD,
@@ -14,7 +14,7 @@ record Token(Kind kind, String text, Place place) {
         END
     }
 
-    boolean is(String word) {
+    public boolean is(String word) {
         return kind == Kind.WORD && text.equals(word);
     }
 }

@@ -1,25 +1,25 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import java.util.ArrayList;
 import java.util.List;
 
 /** Each value with the words that stand for it. */
-final class Phrases<T> {
+public final class Phrases<T> {
 
     private final List<T> values = new ArrayList<>();
     private final List<String> words = new ArrayList<>();
 
-    static <T> Phrases<T> with(String words, T value) {
+    public static <T> Phrases<T> with(String words, T value) {
         return new Phrases<T>().and(words, value);
     }
 
-    Phrases<T> and(String phrase, T value) {
+    public Phrases<T> and(String phrase, T value) {
         words.add(phrase);
         values.add(value);
         return this;
     }
 
-    T read(Reader from) {
+    public T read(Reader from) {
         for (int i = 0; i < values.size(); i++) {
             if (from.takes(words.get(i))) {
                 return values.get(i);
@@ -29,7 +29,7 @@ final class Phrases<T> {
     }
 
     /** Whether one of them comes next. */
-    boolean isNext(Reader from) {
+    public boolean isNext(Reader from) {
         for (String phrase : words) {
             if (from.isNext(phrase)) {
                 return true;
@@ -38,7 +38,7 @@ final class Phrases<T> {
         return false;
     }
 
-    String of(T value) {
+    public String of(T value) {
         return words.get(values.indexOf(value));
     }
 }

@@ -1,4 +1,4 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import bersaglio.core.measure.Letters;
 

@@ -1,8 +1,7 @@
-package bersaglio.core.written;
+package bersaglio.core.tactic;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bersaglio.core.tactic.TacticRule;
 import org.junit.jupiter.api.Test;
 
 class ReadyTacticsTest {

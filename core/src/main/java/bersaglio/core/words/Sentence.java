@@ -1,24 +1,24 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import java.util.List;
 
 /** Writes words one after the other. */
-final class Sentence {
+public final class Sentence {
 
     private final StringBuilder text = new StringBuilder();
 
     /** A new line, set in by this much. */
-    Sentence line(int depth) {
+    public Sentence line(int depth) {
         text.append(text.length() == 0 ? "" : "\n").append("  ".repeat(depth));
         return this;
     }
 
-    Sentence blank() {
+    public Sentence blank() {
         text.append('\n');
         return this;
     }
 
-    Sentence say(String words) {
+    public Sentence say(String words) {
         if (words.isEmpty()) {
             return this;
         }
@@ -27,48 +27,52 @@ final class Sentence {
         return this;
     }
 
+    public Sentence say(Said value) {
+        return say(value.words());
+    }
+
     /** For whoever reads it aloud. */
-    Sentence comma() {
+    public Sentence comma() {
         text.append(',');
         return this;
     }
 
-    Sentence colon() {
+    public Sentence colon() {
         text.append(':');
         return this;
     }
 
-    Sentence semicolon() {
+    public Sentence semicolon() {
         text.append(';');
         return this;
     }
 
-    Sentence number(double number) {
+    public Sentence number(double number) {
         return say(
                 number == Math.rint(number) && Math.abs(number) < 1e6
                         ? Integer.toString((int) number)
                         : Double.toString(number));
     }
 
-    Sentence metres(double metres) {
+    public Sentence metres(double metres) {
         return number(metres).say("m");
     }
 
-    Sentence counted(int count, String one, String many) {
+    public Sentence counted(int count, String one, String many) {
         return number(count).say(count == 1 ? one : many);
     }
 
     /** As a percentage where that says exactly the same. */
-    Sentence share(double share) {
+    public Sentence share(double share) {
         double hundredths = Math.rint(share * 10_000) / 100;
         return hundredths / 100 == share ? number(hundredths).say("%") : number(share);
     }
 
-    Sentence quoted(String words) {
+    public Sentence quoted(String words) {
         return say("\"" + words.replace("\\", "\\\\").replace("\"", "\\\"").replace('\n', ' ') + "\"");
     }
 
-    Sentence quoted(List<String> words) {
+    public Sentence quoted(List<String> words) {
         for (int i = 0; i < words.size(); i++) {
             quoted(words.get(i));
             if (i < words.size() - 1) {
@@ -79,7 +83,7 @@ final class Sentence {
     }
 
     /** As a word where it is one. */
-    Sentence name(String name) {
+    public Sentence name(String name) {
         return Lexer.isWord(name) ? say(name) : quoted(name);
     }
 

@@ -1,7 +1,6 @@
-package bersaglio.core.written;
+package bersaglio.core.tactic;
 
 import bersaglio.core.court.Sport;
-import bersaglio.core.tactic.TacticRule;
 import java.util.List;
 
 /** Rules that come with the product; a club may take them off its list, change them, and write its own. */

@@ -1,4 +1,4 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import bersaglio.core.problem.Problem;
 import java.util.List;

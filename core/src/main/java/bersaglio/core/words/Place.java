@@ -1,4 +1,4 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 /**
  * Where something stands in a text.

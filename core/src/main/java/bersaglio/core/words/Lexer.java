@@ -1,4 +1,4 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import bersaglio.core.measure.Letters;
 import bersaglio.core.problem.Problem;
@@ -9,10 +9,10 @@ import java.util.List;
  * Parts a text into words, numbers and texts in quotes. Commas, colons, semicolons, full stops after a word and
  * brackets are for whoever reads it aloud and mean nothing; what follows # to the end of its line is a remark.
  */
-final class Lexer {
+public final class Lexer {
 
     /** Longer texts are no drills. */
-    static final int LONGEST = 20_000;
+    public static final int LONGEST = 20_000;
 
     private static final String QUIET = ",;:()";
 
@@ -27,12 +27,12 @@ final class Lexer {
     }
 
     /** @throws Misread where a text in quotes is not closed, or something is none of these */
-    static List<Token> tokens(String text) {
+    public static List<Token> tokens(String text) {
         return new Lexer(text).run();
     }
 
     /** Whether a name can stand without quotes. */
-    static boolean isWord(String name) {
+    public static boolean isWord(String name) {
         for (int i = 0; i < name.length(); i++) {
             char c = name.charAt(i);
             if (c >= 'A' && c <= 'Z' || !(i == 0 ? Letters.isLetter(c) : isInside(c))) {
@@ -142,7 +142,7 @@ final class Lexer {
         return new Place(line, from - lineStart + 1, from, length);
     }
 
-    static boolean isInside(char c) {
+    public static boolean isInside(char c) {
         return Letters.isLetter(c) || isDigit(c) || c == '-' || c == '\'' || c == '_';
     }
 

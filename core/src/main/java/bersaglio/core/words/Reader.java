@@ -1,4 +1,4 @@
-package bersaglio.core.written;
+package bersaglio.core.words;
 
 import bersaglio.core.measure.Unit;
 import bersaglio.core.problem.Problem;
@@ -13,23 +13,23 @@ import java.util.function.Supplier;
  * Reads tokens from left to right. Whatever was looked for at the farthest place so far is remembered: it is what the
  * text could go on with, for messages and for completion alike.
  */
-final class Reader {
+public final class Reader {
 
-    static final String A_NUMBER = "a number";
-    static final String A_TEXT = "words in quotes";
-    static final List<String> DESCRIBED = List.of(A_NUMBER, A_TEXT);
+    public static final String A_NUMBER = "a number";
+    public static final String A_TEXT = "words in quotes";
+    public static final List<String> DESCRIBED = List.of(A_NUMBER, A_TEXT);
 
     private final List<Token> tokens;
     private final Set<String> expected = new LinkedHashSet<>();
     private int at;
     private int farthest;
 
-    Reader(List<Token> tokens) {
+    public Reader(List<Token> tokens) {
         this.tokens = tokens;
     }
 
     /** Whether the next words are these; if so, they are taken. */
-    boolean takes(String phrase) {
+    public boolean takes(String phrase) {
         if (!isNext(phrase)) {
             return false;
         }
@@ -38,7 +38,7 @@ final class Reader {
     }
 
     /** Whether the next words are these, which leaves them to be read. */
-    boolean isNext(String phrase) {
+    public boolean isNext(String phrase) {
         String[] words = split(phrase);
         for (int i = 0; i < words.length; i++) {
             if (!token(at + i).is(words[i])) {
@@ -49,30 +49,30 @@ final class Reader {
         return true;
     }
 
-    boolean numberIsNext() {
+    public boolean numberIsNext() {
         look(at, A_NUMBER);
         return token(at).kind() == Token.Kind.NUMBER;
     }
 
-    boolean textIsNext() {
+    public boolean textIsNext() {
         look(at, A_TEXT);
         return token(at).kind() == Token.Kind.TEXT;
     }
 
-    void needs(String phrase) {
+    public void needs(String phrase) {
         if (!takes(phrase)) {
             throw misread();
         }
     }
 
-    double number() {
+    public double number() {
         if (!numberIsNext()) {
             throw misread();
         }
         return Double.parseDouble(token(at++).text());
     }
 
-    int count() {
+    public int count() {
         Token token = token(at);
         double number = number();
         if (number != Math.rint(number) || Math.abs(number) > 1_000_000) {
@@ -83,12 +83,12 @@ final class Reader {
     }
 
     /** A part of one, as a percentage or as it is. */
-    double share() {
+    public double share() {
         double number = number();
         return takes("%") ? number / 100 : number;
     }
 
-    String text() {
+    public String text() {
         if (!textIsNext()) {
             throw misread();
         }
@@ -96,7 +96,7 @@ final class Reader {
     }
 
     /** One of these, or whatever else stands in quotes. */
-    String name(List<String> known) {
+    public String name(List<String> known) {
         for (String one : known) {
             if (Lexer.isWord(one) && takes(one)) {
                 return one;
@@ -106,11 +106,11 @@ final class Reader {
     }
 
     /** Any word, or whatever stands in quotes. */
-    String anyName() {
+    public String anyName() {
         return token(at).kind() == Token.Kind.WORD ? token(at++).text() : text();
     }
 
-    int counted(String one, String many) {
+    public int counted(String one, String many) {
         int count = count();
         if (!takes(many)) {
             needs(one);
@@ -119,7 +119,7 @@ final class Reader {
     }
 
     /** Metres, by any common unit; without one they are metres. */
-    double metres() {
+    public double metres() {
         double number = number();
         for (Unit unit : Unit.values()) {
             if (takes(unit.symbol())) {
@@ -129,12 +129,32 @@ final class Reader {
         return number;
     }
 
-    boolean isAtEnd() {
+    /** One of these values by its words; of two that begin alike the longer comes first. */
+    public <T extends Said> T one(T[] of) {
+        for (T value : of) {
+            if (!value.words().isEmpty() && takes(value.words())) {
+                return value;
+            }
+        }
+        throw misread();
+    }
+
+    /** One of these values, or what goes without saying. */
+    public <T extends Said> T one(T[] of, T usual) {
+        for (T value : of) {
+            if (!value.words().isEmpty() && isNext(value.words())) {
+                return one(of);
+            }
+        }
+        return usual;
+    }
+
+    public boolean isAtEnd() {
         return token(at).kind() == Token.Kind.END;
     }
 
     /** Makes a value of what this reads; what the rules refuse of it is said of these words. */
-    <T> T at(Supplier<T> work) {
+    public <T> T at(Supplier<T> work) {
         int from = at;
         try {
             return work.get();
@@ -149,7 +169,7 @@ final class Reader {
     }
 
     /** The next word is none of those looked for. */
-    Misread misread() {
+    public Misread misread() {
         Token token = token(farthest);
         String code = token.kind() == Token.Kind.END ? "text_ends" : "unknown_word";
         return misread(new Problem(code, "text", token.text(), String.join(", ", expected)), token.place());
@@ -160,7 +180,7 @@ final class Reader {
     }
 
     /** What could stand at the end of the text. */
-    List<String> expectedAtEnd() {
+    public List<String> expectedAtEnd() {
         return farthest == tokens.size() - 1 ? new ArrayList<>(expected) : List.of();
     }
 
