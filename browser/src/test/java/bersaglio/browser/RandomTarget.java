@@ -8,10 +8,20 @@ import bersaglio.core.court.Polygon;
 import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.sport.Courts;
+import bersaglio.core.target.AimPoint;
 import bersaglio.core.target.Bounce;
+import bersaglio.core.target.ByStance;
+import bersaglio.core.target.Effect;
+import bersaglio.core.target.GoodBands;
+import bersaglio.core.target.HeightBand;
+import bersaglio.core.target.InOrder;
 import bersaglio.core.target.InUse;
+import bersaglio.core.target.KeepAway;
+import bersaglio.core.target.OneArea;
+import bersaglio.core.target.PastLine;
+import bersaglio.core.target.Rings;
 import bersaglio.core.target.Stance;
-import bersaglio.core.target.Target;
+import bersaglio.core.target.Strip;
 import bersaglio.core.target.Target.OnSurface;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
@@ -64,28 +74,27 @@ final class RandomTarget {
     private OnSurface asks(int kind) {
         Area area = area();
         return switch (kind) {
-            case 0, 1 -> new Target.Spot(area);
-            case 2 -> new Target.Strip("back", Side.SHORT, size);
-            case 3 -> new Target.PastLine("centre", random.nextBoolean() ? Side.LEFT : Side.RIGHT);
+            case 0, 1 -> new OneArea(area);
+            case 2 -> new Strip("back", Side.SHORT, size);
+            case 3 -> new PastLine("centre", random.nextBoolean() ? Side.LEFT : Side.RIGHT);
             case 4 ->
-                new Target.Rings(List.of(
-                        new Target.Rings.Ring(area.scaled(0.4), 5),
-                        new Target.Rings.Ring(area.scaled(0.7), 3),
-                        new Target.Rings.Ring(area, 1)));
-            case 5 -> new Target.KeepAway(area);
-            case 6 -> new Target.GoodBands(area, area.scaled(0.3));
-            case 7 -> new Target.AimPoint(area.middle(), area);
+                new Rings(List.of(
+                        new Rings.Ring(area.scaled(0.4), 5),
+                        new Rings.Ring(area.scaled(0.7), 3),
+                        new Rings.Ring(area, 1)));
+            case 5 -> new KeepAway(area);
+            case 6 -> new GoodBands(area, area.scaled(0.3));
+            case 7 -> new AimPoint(area.middle(), area);
             case 8 ->
-                new Target.ByStance(
-                        Stance.Anchor.values()[random.nextInt(4)], new Rectangle(-0.5, -size, 0.7, size / 2));
-            default -> new Target.Effect(Target.Effect.What.values()[random.nextInt(3)]);
+                new ByStance(Stance.Anchor.values()[random.nextInt(4)], new Rectangle(-0.5, -size, 0.7, size / 2));
+            default -> new Effect(Effect.What.values()[random.nextInt(3)]);
         };
     }
 
-    private Target.InOrder inOrder(String region) {
-        return new Target.InOrder(List.of(
-                new Target.InOrder.Part(Plane.OVER_NET, "over", new Target.HeightBand(1.5, 3)),
-                new Target.InOrder.Part(Plane.FLOOR, region, new Target.Spot(area()))));
+    private InOrder inOrder(String region) {
+        return new InOrder(List.of(
+                new InOrder.Part(Plane.OVER_NET, "over", new HeightBand(1.5, 3)),
+                new InOrder.Part(Plane.FLOOR, region, new OneArea(area()))));
     }
 
     private Area area() {

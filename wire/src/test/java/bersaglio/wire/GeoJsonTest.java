@@ -11,6 +11,8 @@ import bersaglio.core.court.sport.Courts;
 import bersaglio.core.measure.LocalMeasure;
 import bersaglio.core.place.Place;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.target.GoodBands;
+import bersaglio.core.target.OneArea;
 import bersaglio.core.target.Target;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
@@ -61,7 +63,7 @@ class GeoJsonTest {
                         "Bands",
                         Plane.FLOOR,
                         Tie.COURT,
-                        new Target.GoodBands(new Rectangle(-2, 4, 2, 6), new Rectangle(-2, 4.8, 2, 5.2))));
+                        new GoodBands(new Rectangle(-2, 4, 2, 6), new Rectangle(-2, 4.8, 2, 5.2))));
         JsonArray features = GeoJson.encode(bands).get("features").asArray();
         for (JsonValue feature : features) {
             JsonObject geometry = feature.asObject().get("geometry").asObject();
@@ -89,12 +91,12 @@ class GeoJsonTest {
         zone.get("properties").asObject().remove("asks");
         zone.set("geometry", Json.parse("{\"type\":\"Polygon\",\"coordinates\":[[[0,2],[2,2],[2,5],[0,2]]]}"));
         Target asks = GeoJson.decodeTarget(file).zones().get(0).asks();
-        assertThat(((Target.Spot) asks).area().size()).isCloseTo(3, within(1e-9));
+        assertThat(((OneArea) asks).area().size()).isCloseTo(3, within(1e-9));
         zone.set(
                 "geometry",
                 Json.parse("{\"type\":\"Polygon\",\"coordinates\":"
                         + "[[[0,2],[2,2],[2,5],[0,5],[0,2]],[[0.5,3],[1.5,3],[1.5,4],[0.5,4],[0.5,3]]]}"));
-        assertThat(GeoJson.decodeTarget(file).zones().get(0).asks()).isInstanceOf(Target.GoodBands.class);
+        assertThat(GeoJson.decodeTarget(file).zones().get(0).asks()).isInstanceOf(GoodBands.class);
     }
 
     @ParameterizedTest

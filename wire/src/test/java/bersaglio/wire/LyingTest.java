@@ -13,11 +13,16 @@ import bersaglio.core.court.sport.Courts;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
+import bersaglio.core.target.AimPoint;
 import bersaglio.core.target.Change;
 import bersaglio.core.target.Conditions;
+import bersaglio.core.target.GoodBands;
+import bersaglio.core.target.KeepAway;
 import bersaglio.core.target.LayingCard;
+import bersaglio.core.target.OneArea;
+import bersaglio.core.target.Rings;
+import bersaglio.core.target.Rings.Ring;
 import bersaglio.core.target.Target;
-import bersaglio.core.target.Target.Rings.Ring;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -49,7 +54,7 @@ class LyingTest {
 
     @Test
     void ringsAreLaidEachAndTheOneThatCountsIsTheGoodPart() {
-        TargetSet rings = set(new Target.Rings(List.of(new Ring(DISC, 3), new Ring(DISC.scaled(2), 1))));
+        TargetSet rings = set(new Rings(List.of(new Ring(DISC, 3), new Ring(DISC.scaled(2), 1))));
         LyingZoneView inner = zone(rings, 1, Conditions.AS_DRAWN);
         assertThat(inner.good()).isNotNull();
         assertThat(inner.good().radius()).isEqualTo(0.5);
@@ -62,16 +67,15 @@ class LyingTest {
 
     @Test
     void anAimABadMiddleAndAZoneToAvoidAreToldApart() {
-        LyingZoneView aim = zone(set(new Target.AimPoint(new Point(1.1, 4), DISC)), 0, Conditions.AS_DRAWN);
+        LyingZoneView aim = zone(set(new AimPoint(new Point(1.1, 4), DISC)), 0, Conditions.AS_DRAWN);
         assertThat(aim.cards())
                 .extracting(card -> card.piece())
                 .containsExactly(LayingCard.Piece.ZONE, LayingCard.Piece.AIM);
         Rectangle whole = new Rectangle(-2, 4, 2, 6);
-        LyingZoneView bands =
-                zone(set(new Target.GoodBands(whole, new Rectangle(-2, 4.8, 2, 5.2))), 0, Conditions.AS_DRAWN);
+        LyingZoneView bands = zone(set(new GoodBands(whole, new Rectangle(-2, 4.8, 2, 5.2))), 0, Conditions.AS_DRAWN);
         assertThat(bands.spoilt()).isNotNull();
         assertThat(bands.size()).isCloseTo(8 - 1.6, within(1e-9));
-        LyingZoneView avoid = zone(set(new Target.KeepAway(whole)), 0, Conditions.AS_DRAWN);
+        LyingZoneView avoid = zone(set(new KeepAway(whole)), 0, Conditions.AS_DRAWN);
         assertThat(avoid.avoid()).isTrue();
         assertThat(avoid.spoilt()).as("all of it is to be kept away from").isNull();
         assertThat(avoid.size()).isCloseTo(8, within(1e-9));
@@ -91,7 +95,7 @@ class LyingTest {
         assertThat(conditions.from()).isEqualTo(From.LEFT);
         assertThat(conditions.stance()).isPresent();
         assertThat(conditions.laid()).hasSize(1);
-        assertThat(zone(set(new Target.Spot(DISC)), 0, conditions.withStance(conditions.stance()))
+        assertThat(zone(set(new OneArea(DISC)), 0, conditions.withStance(conditions.stance()))
                         .whole()
                         .radius())
                 .isEqualTo(0.4);

@@ -14,9 +14,20 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.StraightLine;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.target.AimPoint;
 import bersaglio.core.target.Bounce;
+import bersaglio.core.target.ByStance;
+import bersaglio.core.target.Effect;
+import bersaglio.core.target.GoodBands;
+import bersaglio.core.target.HeightBand;
+import bersaglio.core.target.InOrder;
 import bersaglio.core.target.InUse;
+import bersaglio.core.target.KeepAway;
+import bersaglio.core.target.OneArea;
+import bersaglio.core.target.PastLine;
+import bersaglio.core.target.Rings;
 import bersaglio.core.target.Stance;
+import bersaglio.core.target.Strip;
 import bersaglio.core.target.Target;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
@@ -48,23 +59,22 @@ class TargetCodecTest {
     static Stream<TargetSet> sets() {
         return Stream.concat(
                 Stream.of(
-                                new Target.Spot(Polygon.of(new Point(0, 2), new Point(2.5, 2), new Point(2, 6.1))),
-                                new Target.Strip("back", Side.SHORT, 0.76),
-                                new Target.PastLine("short-service", Side.DEEP),
-                                new Target.Rings(List.of(
-                                        new Target.Rings.Ring(DISC, 5), new Target.Rings.Ring(DISC.scaled(2), 1))),
-                                new Target.KeepAway(DISC),
-                                new Target.GoodBands(BOX, new Rectangle(-1, 4, 2, 5)),
-                                new Target.AimPoint(new Point(0.25, 4), DISC),
-                                new Target.ByStance(Stance.Anchor.BETWEEN, new Rectangle(-0.5, -1, 0.5, 1)),
-                                new Target.Effect(Target.Effect.What.LET_IT_GO),
-                                new Target.InOrder(List.of(
-                                        new Target.InOrder.Part(Plane.OVER_NET, "over", new Target.HeightBand(1.6, 2)),
-                                        new Target.InOrder.Part(Plane.FLOOR, "singles", new Target.Spot(BOX)))))
+                                new OneArea(Polygon.of(new Point(0, 2), new Point(2.5, 2), new Point(2, 6.1))),
+                                new Strip("back", Side.SHORT, 0.76),
+                                new PastLine("short-service", Side.DEEP),
+                                new Rings(List.of(new Rings.Ring(DISC, 5), new Rings.Ring(DISC.scaled(2), 1))),
+                                new KeepAway(DISC),
+                                new GoodBands(BOX, new Rectangle(-1, 4, 2, 5)),
+                                new AimPoint(new Point(0.25, 4), DISC),
+                                new ByStance(Stance.Anchor.BETWEEN, new Rectangle(-0.5, -1, 0.5, 1)),
+                                new Effect(Effect.What.LET_IT_GO),
+                                new InOrder(List.of(
+                                        new InOrder.Part(Plane.OVER_NET, "over", new HeightBand(1.6, 2)),
+                                        new InOrder.Part(Plane.FLOOR, "singles", new OneArea(BOX)))))
                         .map(asks -> set(InUse.named("singles"), asks)),
                 Stream.of(
-                        set(new InUse(new InUse.Beyond("short-service", Side.DEEP), Tie.COURT), new Target.Spot(BOX)),
-                        set(new InUse(new InUse.Drawn(DISC), Tie.SIDE), new Target.Spot(BOX)),
+                        set(new InUse(new InUse.Beyond("short-service", Side.DEEP), Tie.COURT), new OneArea(BOX)),
+                        set(new InUse(new InUse.Drawn(DISC), Tie.SIDE), new OneArea(BOX)),
                         TargetSet.of(
                                 "yard",
                                 "Yard",

@@ -81,6 +81,18 @@ public record Surface(
         return lines;
     }
 
+    /** @throws Refused when this surface has no such line */
+    public StraightLine straightLine(String name) {
+        List<StraightLine> lines = straightLines();
+        for (StraightLine line : lines) {
+            if (line.name().equals(name)) {
+                return line;
+            }
+        }
+        List<String> known = lines.stream().map(StraightLine::name).distinct().toList();
+        throw new Refused("not_allowed", "line", name, String.join(", ", known));
+    }
+
     private boolean isGround() {
         return plane == Plane.FLOOR || plane == Plane.TABLE || plane == Plane.OWN_HALF;
     }

@@ -164,6 +164,7 @@ public sealed interface Tactic {
 
     /** Every shot of a kind is asked for something. */
     record Every(ShotIs shot, Demand asked) implements Tactic {
+
         /** Its words after {@code every}. */
         static Every read(Reader from, Sport sport) {
             ShotIs shot = TacticWords.shot(from, sport);

@@ -3,7 +3,7 @@ package bersaglio.core.target;
 import bersaglio.core.court.Area;
 import bersaglio.core.court.Common;
 import bersaglio.core.court.Point;
-import bersaglio.core.target.Target.Rings.Ring;
+import bersaglio.core.target.Rings.Ring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -6,7 +6,6 @@ import bersaglio.core.court.Region;
 import bersaglio.core.court.Side;
 import bersaglio.core.court.Surface;
 import bersaglio.core.format.Flat;
-import bersaglio.core.target.Target.PastLine;
 import bersaglio.core.words.Sentence;
 import java.util.Optional;
 

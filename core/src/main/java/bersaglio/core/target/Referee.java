@@ -44,7 +44,7 @@ public record Referee(Surface surface, Region inPlay, Bounce bounce, List<Patch>
     }
 
     private boolean isUpright() {
-        return Target.HeightBand.UPRIGHT.contains(surface.plane());
+        return HeightBand.UPRIGHT.contains(surface.plane());
     }
 
     private static final double CLOSE_SHARE_OF_ZONE = 0.05;

@@ -9,8 +9,6 @@ import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.shot.From;
 import bersaglio.core.shot.Hand;
-import bersaglio.core.target.Target.Effect;
-import bersaglio.core.target.Target.InOrder;
 import bersaglio.core.target.Target.OnSurface;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -94,7 +92,7 @@ public record TargetSet(
 
     /** Rings that are laid in the first zone, 0 where there are none. */
     public int rings() {
-        return zones.get(0).asks() instanceof Target.Rings rings ? rings.rings().size() : 0;
+        return zones.get(0).asks() instanceof Rings rings ? rings.rings().size() : 0;
     }
 
     /**

@@ -76,30 +76,30 @@ public final class TargetWords {
     }
 
     private static Target asks(Reader from, Court court) {
-        return from.takes("first") ? Target.InOrder.read(from, court) : onSurface(from, court);
+        return from.takes("first") ? InOrder.read(from, court) : onSurface(from, court);
     }
 
     static Target.OnSurface onSurface(Reader from, Court court) {
         if (from.takes("strip of")) {
-            return Target.Strip.read(from, court);
+            return Strip.read(from, court);
         } else if (from.takes("all")) {
-            return Target.PastLine.read(from, court);
+            return PastLine.read(from, court);
         } else if (from.takes("between")) {
-            return Target.HeightBand.read(from);
+            return HeightBand.read(from);
         } else if (from.takes("rings")) {
-            return Target.Rings.read(from);
+            return Rings.read(from);
         } else if (from.takes("avoid")) {
-            return new Target.KeepAway(IN_METRES.read(from));
+            return new KeepAway(IN_METRES.read(from));
         } else if (from.takes("seen from")) {
-            return Target.ByStance.read(from);
+            return ByStance.read(from);
         } else if (from.takes("receiver")) {
-            return new Target.Effect(from.one(Target.Effect.What.values()));
+            return new Effect(from.one(Effect.What.values()));
         }
         Area area = IN_METRES.read(from);
         if (from.takes("without")) {
-            return new Target.GoodBands(area, IN_METRES.read(from));
+            return new GoodBands(area, IN_METRES.read(from));
         }
-        return from.takes("aimed at") ? new Target.AimPoint(IN_METRES.point(from), area) : new Target.Spot(area);
+        return from.takes("aimed at") ? new AimPoint(IN_METRES.point(from), area) : new OneArea(area);
     }
 
     private static Stance stance(Reader from) {

@@ -28,7 +28,7 @@ public record Zone(int number, String name, Plane plane, Tie tie, Target asks) {
 
     /** A single area, tied to the court. */
     public static Zone spot(int number, String name, Plane plane, Area area) {
-        return new Zone(number, name, plane, Tie.COURT, new Target.Spot(area));
+        return new Zone(number, name, plane, Tie.COURT, new OneArea(area));
     }
 
     public Zone tiedTo(Tie other) {

@@ -33,12 +33,13 @@ import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.shot.Shot;
+import bersaglio.core.target.AimPoint;
 import bersaglio.core.target.Bounce;
+import bersaglio.core.target.ByStance;
 import bersaglio.core.target.Conditions.Laid;
 import bersaglio.core.target.InUse;
+import bersaglio.core.target.Rings;
 import bersaglio.core.target.Stance;
-import bersaglio.core.target.Target;
-import bersaglio.core.target.Target.ByStance;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -270,8 +271,7 @@ class SetChartTest {
                         "Rings",
                         Plane.FLOOR,
                         Tie.COURT,
-                        new Target.Rings(
-                                List.of(new Target.Rings.Ring(inner, 5), new Target.Rings.Ring(inner.scaled(2), 2)))));
+                        new Rings(List.of(new Rings.Ring(inner, 5), new Rings.Ring(inner.scaled(2), 2)))));
         Tape ringed = Tape.of(Samples.drill(rings), "r3", "nora", Hand.RIGHT, 1);
         ringed.land(new Point(0.1, 4))
                 .land(new Point(0.5, 4))
@@ -288,7 +288,7 @@ class SetChartTest {
                 "Aim",
                 Courts.BADMINTON,
                 "singles",
-                new Zone(1, "Aim", Plane.FLOOR, Tie.COURT, new Target.AimPoint(new Point(0, 4), inner.scaled(3))));
+                new Zone(1, "Aim", Plane.FLOOR, Tie.COURT, new AimPoint(new Point(0, 4), inner.scaled(3))));
         Tape shot = Tape.of(Samples.drill(aimed), "r4", "nora", Hand.RIGHT, 1).land(new Point(0.3, 4.4));
         assertThat(shot.replay().played().shots().get(0).judged().fromAim().orElseThrow())
                 .isCloseTo(0.5, within(1e-12));

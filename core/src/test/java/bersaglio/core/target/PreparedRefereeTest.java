@@ -10,9 +10,6 @@ import bersaglio.core.court.Rectangle;
 import bersaglio.core.court.Surface;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.shot.Ruling;
-import bersaglio.core.target.Target.GoodBands;
-import bersaglio.core.target.Target.KeepAway;
-import bersaglio.core.target.Target.Spot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +51,7 @@ class PreparedRefereeTest {
         return switch (random.nextInt(4)) {
             case 0 -> new KeepAway(area);
             case 1 -> new GoodBands(area, area.scaled(0.4));
-            default -> new Spot(area);
+            default -> new OneArea(area);
         };
     }
 

@@ -15,17 +15,7 @@ import bersaglio.core.court.StraightLine;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.target.Conditions.Laid;
-import bersaglio.core.target.Target.AimPoint;
-import bersaglio.core.target.Target.ByStance;
-import bersaglio.core.target.Target.Effect;
-import bersaglio.core.target.Target.GoodBands;
-import bersaglio.core.target.Target.HeightBand;
-import bersaglio.core.target.Target.InOrder;
-import bersaglio.core.target.Target.PastLine;
-import bersaglio.core.target.Target.Rings;
-import bersaglio.core.target.Target.Rings.Ring;
-import bersaglio.core.target.Target.Spot;
-import bersaglio.core.target.Target.Strip;
+import bersaglio.core.target.Rings.Ring;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -81,23 +71,23 @@ class RefusedTargetsTest {
     void aCompoundOnSurfacesThatTheCourtDoesNotHave() {
         InOrder wall = new InOrder(List.of(
                 new InOrder.Part(Plane.FRONT_WALL, "rally", new HeightBand(1, 2)),
-                new InOrder.Part(Plane.FLOOR, "singles", new Spot(BOX))));
+                new InOrder.Part(Plane.FLOOR, "singles", new OneArea(BOX))));
         refuses("not_allowed", "zones.0.parts.0.surface", "FLOOR, OWN_HALF, OVER_NET", zone(1, wall));
         InOrder net = new InOrder(List.of(
                 new InOrder.Part(Plane.OVER_NET, "over", new HeightBand(1.6, 2)),
-                new InOrder.Part(Plane.FLOOR, "attic", new Spot(BOX))));
+                new InOrder.Part(Plane.FLOOR, "attic", new OneArea(BOX))));
         refuses("not_allowed", "zones.0.parts.1.inUse", "singles", zone(1, net));
         InOrder good = new InOrder(List.of(
                 new InOrder.Part(Plane.OVER_NET, "over", new HeightBand(1.6, 2)),
-                new InOrder.Part(Plane.FLOOR, "singles", new Spot(BOX))));
+                new InOrder.Part(Plane.FLOOR, "singles", new OneArea(BOX))));
         refuses("not_alone", "zones.0", "alone", zone(1, good), spot(2, BOX));
         assertRefused(
                 "not_allowed",
                 "parts.1.plane",
                 "another surface",
                 () -> new InOrder(List.of(
-                        new InOrder.Part(Plane.FLOOR, "singles", new Spot(BOX)),
-                        new InOrder.Part(Plane.FLOOR, "singles", new Spot(BOX)))));
+                        new InOrder.Part(Plane.FLOOR, "singles", new OneArea(BOX)),
+                        new InOrder.Part(Plane.FLOOR, "singles", new OneArea(BOX)))));
     }
 
     @Test

@@ -19,18 +19,7 @@ import bersaglio.core.shot.Hand;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
 import bersaglio.core.target.Conditions.Laid;
-import bersaglio.core.target.Target.AimPoint;
-import bersaglio.core.target.Target.ByStance;
-import bersaglio.core.target.Target.Effect;
-import bersaglio.core.target.Target.GoodBands;
-import bersaglio.core.target.Target.HeightBand;
-import bersaglio.core.target.Target.InOrder;
-import bersaglio.core.target.Target.KeepAway;
-import bersaglio.core.target.Target.PastLine;
-import bersaglio.core.target.Target.Rings;
-import bersaglio.core.target.Target.Rings.Ring;
-import bersaglio.core.target.Target.Spot;
-import bersaglio.core.target.Target.Strip;
+import bersaglio.core.target.Rings.Ring;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -73,7 +62,7 @@ class TargetsTest {
                 new Rings(List.of(new Ring(inner, 5), new Ring(outer, 2))),
                 p -> p.distanceTo(outer.middle()) <= 0.9);
         Geometry same = jts(kite);
-        hitsWhere(random, new Spot(kite), p -> same.covers(JTS.createPoint(new Coordinate(p.x(), p.y()))));
+        hitsWhere(random, new OneArea(kite), p -> same.covers(JTS.createPoint(new Coordinate(p.x(), p.y()))));
     }
 
     private static void hitsWhere(Random random, Target asks, Predicate<Point> good) {
@@ -209,7 +198,7 @@ class TargetsTest {
     void overTheNetInABandAndThenTheLanding(double overX, double height, double x, double y, Outcome outcome) {
         InOrder serve = new InOrder(List.of(
                 new InOrder.Part(Plane.OVER_NET, "over", new HeightBand(1.5, 1.95)),
-                new InOrder.Part(Plane.FLOOR, "right-box", new Spot(new Rectangle(0, 1.98, 2.59, 2.40)))));
+                new InOrder.Part(Plane.FLOOR, "right-box", new OneArea(new Rectangle(0, 1.98, 2.59, 2.40)))));
         Umpire umpire = compound(BADMINTON, serve);
         assertThat(umpire.rule(List.of(at(overX, height), at(x, y))).outcome()).isEqualTo(outcome);
     }
@@ -219,7 +208,7 @@ class TargetsTest {
     void frontWallThenFloorThenSideWall() {
         InOrder lob = new InOrder(List.of(
                 new InOrder.Part(Plane.FRONT_WALL, "rally", new HeightBand(1.83, 4.57)),
-                new InOrder.Part(Plane.FLOOR, "left-half", new Spot(new Rectangle(-3.2, 5.49, -1, 9.75))),
+                new InOrder.Part(Plane.FLOOR, "left-half", new OneArea(new Rectangle(-3.2, 5.49, -1, 9.75))),
                 new InOrder.Part(Plane.LEFT_WALL, "rally", new HeightBand(0, 0.6))));
         Umpire umpire = compound(Courts.named("squash"), lob);
         Point high = at(-1, 3);
@@ -238,8 +227,8 @@ class TargetsTest {
     @Test
     void theFirstBounceIsOnTheServersOwnSide() {
         InOrder serve = new InOrder(List.of(
-                new InOrder.Part(Plane.OWN_HALF, "whole", new Spot(new Rectangle(-0.76, -1.37, 0.76, 0))),
-                new InOrder.Part(Plane.TABLE, "whole", new Spot(new Rectangle(0, 0, 0.76, 0.5)))));
+                new InOrder.Part(Plane.OWN_HALF, "whole", new OneArea(new Rectangle(-0.76, -1.37, 0.76, 0))),
+                new InOrder.Part(Plane.TABLE, "whole", new OneArea(new Rectangle(0, 0, 0.76, 0.5)))));
         Umpire umpire = compound(Courts.named("table-tennis"), serve);
         assertThat(umpire.rule(List.of(at(0.1, -0.8), at(0.3, 0.3)))).isEqualTo(Ruling.hit(1));
         assertThat(umpire.rule(List.of(at(0.1, 0.3))).outcome()).isEqualTo(Outcome.FAULT);
@@ -318,7 +307,7 @@ class TargetsTest {
 
     @Test
     void asLaidIsWhatIsJudged() {
-        TargetSet set = set(new Spot(new Rectangle(1, 5, 2, 6)));
+        TargetSet set = set(new OneArea(new Rectangle(1, 5, 2, 6)));
         Rectangle put = new Rectangle(1.1, 5, 2.2, 6);
         Conditions laid = Conditions.AS_DRAWN.with(List.of(new Laid(1, put)));
         assertThat(set.umpire(0, laid).rule(List.of(at(2.1, 5.5)))).isEqualTo(Ruling.hit(1));
@@ -344,7 +333,7 @@ class TargetsTest {
 
     @Test
     void nothingIsLaidOffTheCourt() {
-        TargetSet set = set(new Spot(new Rectangle(1, 5, 2, 6)));
+        TargetSet set = set(new OneArea(new Rectangle(1, 5, 2, 6)));
         Conditions far = Conditions.AS_DRAWN.with(List.of(new Laid(1, new Rectangle(40, 5, 41, 6))));
         assertThatThrownBy(() -> set.requireLaid(far))
                 .isInstanceOf(Refused.class)
@@ -357,7 +346,7 @@ class TargetsTest {
         Random random = new Random(seed);
         Circle circle = new Circle(at(random.nextInt(3) - 1, 2 + random.nextInt(3)), 0.5);
         List<Target.OnSurface> kinds = List.of(
-                new Spot(Polygon.of(at(0, 3), at(1, 4.2), at(0, 6), at(-1.2, 4))),
+                new OneArea(Polygon.of(at(0, 3), at(1, 4.2), at(0, 6), at(-1.2, 4))),
                 new Strip("left-side", Side.RIGHT, 0.5),
                 new PastLine("short-service", Side.DEEP),
                 new KeepAway(circle),

@@ -35,10 +35,12 @@ import bersaglio.core.pattern.Way;
 import bersaglio.core.shot.Caller;
 import bersaglio.core.shot.Outcome;
 import bersaglio.core.shot.Ruling;
+import bersaglio.core.target.AimPoint;
 import bersaglio.core.target.Bounce;
+import bersaglio.core.target.ByStance;
+import bersaglio.core.target.Effect;
 import bersaglio.core.target.InUse;
 import bersaglio.core.target.Stance;
-import bersaglio.core.target.Target;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -233,15 +235,10 @@ class DrillTextTest {
         Polygon corner = Polygon.of(new Point(0.5, 3), new Point(2, 3), new Point(1.25, 4.5));
         Rectangle box = new Rectangle(-1, 4, 1, 6);
         Zone polygon = Zone.spot(1, "Wedge", Plane.FLOOR, corner).tiedTo(Tie.OPPONENT_HAND);
-        Zone aim = new Zone(2, "Aim", Plane.FLOOR, Tie.COURT, new Target.AimPoint(new Point(0, 5), box));
-        Zone effect = new Zone(
-                3, "No attack", Plane.FLOOR, Tie.COURT, new Target.Effect(Target.Effect.What.COULD_NOT_ATTACK));
+        Zone aim = new Zone(2, "Aim", Plane.FLOOR, Tie.COURT, new AimPoint(new Point(0, 5), box));
+        Zone effect = new Zone(3, "No attack", Plane.FLOOR, Tie.COURT, new Effect(Effect.What.COULD_NOT_ATTACK));
         Zone gap = new Zone(
-                4,
-                "Gap",
-                Plane.FLOOR,
-                Tie.COURT,
-                new Target.ByStance(Stance.Anchor.GAP, new Rectangle(-0.2, 0, 0.2, 1)));
+                4, "Gap", Plane.FLOOR, Tie.COURT, new ByStance(Stance.Anchor.GAP, new Rectangle(-0.2, 0, 0.2, 1)));
         InUse drawn = new InUse(new InUse.Drawn(new Rectangle(-2.59, 0, 2.59, 6.5)), Tie.SIDE);
         InUse beyond = new InUse(new InUse.Beyond("short-service", Side.DEEP), Tie.COURT);
         Stance pair = new Stance(List.of(new Point(-1, 4), new Point(1, 4.5)), 1.1);

@@ -9,10 +9,15 @@ import bersaglio.core.court.sport.Courts;
 import bersaglio.core.measure.LocalMeasure;
 import bersaglio.core.place.Place;
 import bersaglio.core.target.Bounce;
+import bersaglio.core.target.HeightBand;
+import bersaglio.core.target.InOrder;
+import bersaglio.core.target.InOrder.Part;
 import bersaglio.core.target.InUse;
-import bersaglio.core.target.Target;
-import bersaglio.core.target.Target.InOrder.Part;
-import bersaglio.core.target.Target.Rings.Ring;
+import bersaglio.core.target.KeepAway;
+import bersaglio.core.target.OneArea;
+import bersaglio.core.target.Rings;
+import bersaglio.core.target.Rings.Ring;
+import bersaglio.core.target.Strip;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -92,7 +97,7 @@ class DemoShelves implements Preparation {
                                 "Net drop",
                                 Plane.FLOOR,
                                 Tie.COURT,
-                                new Target.Rings(List.of(
+                                new Rings(List.of(
                                         new Ring(middle, 3),
                                         new Ring(middle.scaled(2), 2),
                                         new Ring(middle.scaled(3), 1))))),
@@ -108,12 +113,12 @@ class DemoShelves implements Preparation {
                                 "Short serve",
                                 Plane.FLOOR,
                                 Tie.COURT,
-                                new Target.InOrder(List.of(
-                                        new Part(Plane.OVER_NET, "over", new Target.HeightBand(1.5, 1.85)),
+                                new InOrder(List.of(
+                                        new Part(Plane.OVER_NET, "over", new HeightBand(1.5, 1.85)),
                                         new Part(
                                                 Plane.FLOOR,
                                                 "right-box",
-                                                new Target.Spot(new Rectangle(0, 1.98, 1.2, 2.6))))))),
+                                                new OneArea(new Rectangle(0, 1.98, 1.2, 2.6))))))),
                         List.of(),
                         Optional.empty()),
                 new TargetSet(
@@ -124,18 +129,13 @@ class DemoShelves implements Preparation {
                         InUse.named("whole"),
                         Bounce.FIRST,
                         List.of(
-                                new Zone(
-                                        1,
-                                        "Deep",
-                                        Plane.FLOOR,
-                                        Tie.COURT,
-                                        new Target.Strip("back-wall", Side.SHORT, 2.5)),
+                                new Zone(1, "Deep", Plane.FLOOR, Tie.COURT, new Strip("back-wall", Side.SHORT, 2.5)),
                                 new Zone(
                                         2,
                                         "Middle",
                                         Plane.FLOOR,
                                         Tie.COURT,
-                                        new Target.KeepAway(new Rectangle(-1.5, 7, 1.5, 10)))),
+                                        new KeepAway(new Rectangle(-1.5, 7, 1.5, 10)))),
                         List.of(2, 1),
                         Optional.empty()));
     }

@@ -1,8 +1,8 @@
 package bersaglio.server.tactics;
 
+import bersaglio.core.tactic.ReadyTactics;
 import bersaglio.core.tactic.TacticCheck;
 import bersaglio.core.tactic.TacticRule;
-import bersaglio.core.tactic.ReadyTactics;
 import bersaglio.core.tactic.TacticWords;
 import bersaglio.server.charting.Matches;
 import bersaglio.server.storage.Shelf;

@@ -3,7 +3,7 @@ package bersaglio.server.drills;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.drill.Drill;
-import bersaglio.core.target.Target;
+import bersaglio.core.target.OneArea;
 import bersaglio.core.target.Tie;
 import bersaglio.wire.DrillCodec;
 import bersaglio.wire.Fields;
@@ -26,7 +26,7 @@ class OldDrillsTest {
         assertThat(drill.family()).isEqualTo("straight-clear");
         assertThat(drill.level(1).target().zones().get(0)).satisfies(zone -> {
             assertThat(zone.tie()).isEqualTo(Tie.HITTER_HAND);
-            assertThat(zone.asks()).isInstanceOf(Target.Spot.class);
+            assertThat(zone.asks()).isInstanceOf(OneArea.class);
         });
         assertThat(DrillCodec.decode(OldDrills.raised(DrillCodec.encode(drill))))
                 .isEqualTo(drill);

@@ -9,7 +9,7 @@ import bersaglio.core.target.Ground;
 import bersaglio.core.target.LayingCard;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
-import bersaglio.core.target.Target.Rings.Ring;
+import bersaglio.core.target.Rings.Ring;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import java.util.List;
