@@ -1595,6 +1595,12 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        InOrderPart: {
+            asks: components["schemas"]["Target"];
+            inUse: string;
+            /** @enum {string} */
+            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
+        };
         InUse: {
             drawn?: components["schemas"]["ShapeView"];
             line?: string;
@@ -1740,7 +1746,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             number: number;
-            rings?: components["schemas"]["TargetRingsRing"][];
+            rings?: components["schemas"]["RingsRing"][];
             /** Format: double */
             share: number;
             /** Format: double */
@@ -2466,6 +2472,11 @@ export interface components {
             /** @enum {string} */
             to?: "ONE_LEVEL" | "THE_START";
         };
+        RingsRing: {
+            area: components["schemas"]["ShapeView"];
+            /** Format: int32 */
+            points: number;
+        };
         RoleCountView: {
             /** @enum {string} */
             by: "A" | "B" | "C" | "D" | "FEEDER";
@@ -3029,28 +3040,17 @@ export interface components {
             /** Format: double */
             from?: number;
             /** @enum {string} */
-            kind: "RINGS" | "SPOT" | "STRIP" | "PAST_LINE" | "HEIGHT_BAND" | "KEEP_AWAY" | "GOOD_BANDS" | "AIM_POINT" | "BY_STANCE" | "EFFECT" | "IN_ORDER";
+            kind: "AIM_POINT" | "BY_STANCE" | "EFFECT" | "GOOD_BANDS" | "HEIGHT_BAND" | "KEEP_AWAY" | "PAST_LINE" | "RINGS" | "SPOT" | "STRIP" | "IN_ORDER";
             line?: string;
             middle?: components["schemas"]["ShapeView"];
-            parts?: components["schemas"]["TargetInOrderPart"][];
-            rings?: components["schemas"]["TargetRingsRing"][];
+            parts?: components["schemas"]["InOrderPart"][];
+            rings?: components["schemas"]["RingsRing"][];
             /** @enum {string} */
             side?: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: double */
             to?: number;
             /** Format: double */
             width?: number;
-        };
-        TargetInOrderPart: {
-            asks: components["schemas"]["Target"];
-            inUse: string;
-            /** @enum {string} */
-            plane: "FLOOR" | "TABLE" | "FRONT_WALL" | "LEFT_WALL" | "RIGHT_WALL" | "RING" | "OWN_HALF" | "OVER_NET";
-        };
-        TargetRingsRing: {
-            area: components["schemas"]["ShapeView"];
-            /** Format: int32 */
-            points: number;
         };
         TargetSet: {
             /** @enum {string} */

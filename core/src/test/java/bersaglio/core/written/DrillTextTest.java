@@ -12,12 +12,14 @@ import bersaglio.core.court.Side;
 import bersaglio.core.court.sport.Courts;
 import bersaglio.core.drill.AdvanceRule;
 import bersaglio.core.drill.AfterUnmet;
+import bersaglio.core.drill.BallByBall;
 import bersaglio.core.drill.CoachsCall;
 import bersaglio.core.drill.Dials;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.EvidenceAgainst;
 import bersaglio.core.drill.Freedom;
+import bersaglio.core.drill.Learners;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.MetInLast;
 import bersaglio.core.drill.OneMetQuota;
@@ -41,6 +43,7 @@ import bersaglio.core.target.ByStance;
 import bersaglio.core.target.Effect;
 import bersaglio.core.target.InUse;
 import bersaglio.core.target.Stance;
+import bersaglio.core.target.Target;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Tie;
 import bersaglio.core.target.Zone;
@@ -190,6 +193,8 @@ class DrillTextTest {
                 new Evidence(0.905, 24, 0),
                 new Evidence(1.0 / 1.1, 20, 36),
                 new Sequential(0.5, 0.7, 0.1, 0.05),
+                new BallByBall(0.12, 2.5, 3),
+                new Learners(0.08, 4.25),
                 new CoachsCall());
     }
 
@@ -264,6 +269,30 @@ class DrillTextTest {
     @MethodSource("rareTargets")
     void everyTargetIsReadAsItWasWritten(TargetSet target) {
         assertThat(through(first().aimedAt(target, 0)).target()).isEqualTo(target);
+    }
+
+    /** A kind that is not among those that are read back here is found. */
+    @Test
+    void noKindIsLeftOut() throws Exception {
+        List<Target> targets = new ArrayList<>();
+        for (Path file : ready().toList()) {
+            read(Files.readString(file)).levels().forEach(level -> targets.addAll(asked(level.target())));
+        }
+        rareTargets().forEach(target -> targets.addAll(asked(target)));
+        assertThat(goals()).extracting(Object::getClass).containsAll(kinds(Goal.class));
+        assertThat(ups()).extracting(Object::getClass).containsAll(kinds(AdvanceRule.class));
+        assertThat(downs()).extracting(Object::getClass).containsAll(kinds(Retreat.class));
+        assertThat(targets).extracting(Object::getClass).containsAll(kinds(Target.class));
+    }
+
+    private static List<Target> asked(TargetSet target) {
+        return target.zones().stream().map(Zone::asks).toList();
+    }
+
+    private static List<Class<?>> kinds(Class<?> family) {
+        return Stream.of(family.getPermittedSubclasses())
+                .flatMap(kind -> kind.isSealed() ? kinds(kind).stream() : Stream.of(kind))
+                .toList();
     }
 
     @Test
