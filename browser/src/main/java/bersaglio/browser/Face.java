@@ -134,14 +134,14 @@ public final class Face {
      * Whose turn it is after something happened in a queue.
      *
      * @param queue  its {@code order}, who is {@code away}, {@code ballsATurn}, {@code at} and {@code taken}
-     * @param what   BALL, SKIP, THAT_WAS, CALL, AWAY, BACK, or anything else for the queue as it is
-     * @param player whom it is about; empty for the first two
+     * @param act    a {@link bersaglio.core.group.Queue.Act}
+     * @param player whom it is about; empty for nobody
      * @return the {@code queue}, its {@code hitter}, who is {@code next}, and the balls {@code left} of this turn; or the
      *     {@code problem}
      */
     @JSExport
-    public static String queue(String queue, String what, String player) {
-        return Queues.after(queue, what, player);
+    public static String queue(String queue, String act, String player) {
+        return Queues.after(queue, act, player);
     }
 
     /**

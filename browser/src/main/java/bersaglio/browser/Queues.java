@@ -11,18 +11,16 @@ final class Queues {
 
     private Queues() {}
 
-    static String after(String json, String what, String player) {
+    static String after(String json, String act, String player) {
         return Targets.answer(() -> {
             Fields given = Fields.of("queue", Fields.parse(json));
-            Queue now = after(
-                    new Queue(
-                            given.texts("order"),
-                            given.texts("away"),
-                            given.count("ballsATurn"),
-                            given.count("at"),
-                            given.count("taken")),
-                    what,
-                    player);
+            Queue before = new Queue(
+                    given.texts("order"),
+                    given.texts("away"),
+                    given.count("ballsATurn"),
+                    given.count("at"),
+                    given.count("taken"));
+            Queue now = before.after(Queue.Act.valueOf(act), player);
             return Json.object()
                     .add(
                             "queue",
@@ -36,18 +34,6 @@ final class Queues {
                     .add("next", now.next())
                     .add("left", now.left());
         });
-    }
-
-    private static Queue after(Queue queue, String what, String player) {
-        return switch (what) {
-            case "BALL" -> queue.afterBall();
-            case "SKIP" -> queue.skipped();
-            case "THAT_WAS" -> queue.thatWas(player);
-            case "CALL" -> queue.calling(player);
-            case "AWAY" -> queue.without(player);
-            case "BACK" -> queue.withBack(player);
-            default -> queue;
-        };
     }
 
     private static JsonArray texts(List<String> all) {

@@ -117,7 +117,7 @@ public record Rectangle(double left, double near, double right, double far) impl
             case DEEP -> new Point(place.x(), far);
             case SHORT -> new Point(place.x(), near);
             case LEFT -> new Point(left, place.y());
-            default -> new Point(right, place.y());
+            case RIGHT, NONE -> new Point(right, place.y());
         };
     }
 
@@ -127,7 +127,7 @@ public record Rectangle(double left, double near, double right, double far) impl
             case DEEP -> new Point(0, 1);
             case SHORT -> new Point(0, -1);
             case LEFT -> new Point(-1, 0);
-            default -> new Point(1, 0);
+            case RIGHT, NONE -> new Point(1, 0);
         };
     }
 

@@ -25,7 +25,7 @@ public enum Side implements Said {
         return switch (this) {
             case SHORT -> DEEP;
             case DEEP -> SHORT;
-            default -> this;
+            case LEFT, RIGHT, NONE -> this;
         };
     }
 
@@ -33,7 +33,7 @@ public enum Side implements Said {
         return switch (this) {
             case LEFT -> RIGHT;
             case RIGHT -> LEFT;
-            default -> this;
+            case SHORT, DEEP, NONE -> this;
         };
     }
 }

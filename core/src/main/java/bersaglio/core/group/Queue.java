@@ -16,6 +16,17 @@ import java.util.List;
  */
 public record Queue(List<String> order, List<String> away, int ballsATurn, int at, int taken) {
 
+    /** What can happen to it. */
+    public enum Act {
+        NOTHING,
+        BALL,
+        SKIP,
+        THAT_WAS,
+        CALL,
+        AWAY,
+        BACK
+    }
+
     public Queue {
         order = List.copyOf(order);
         away = List.copyOf(away);
@@ -37,6 +48,19 @@ public record Queue(List<String> order, List<String> away, int ballsATurn, int a
 
     public String hitter() {
         return order.get(at);
+    }
+
+    /** @param player whom it is about; nobody for a ball, a skip and nothing */
+    public Queue after(Act act, String player) {
+        return switch (act) {
+            case NOTHING -> this;
+            case BALL -> afterBall();
+            case SKIP -> skipped();
+            case THAT_WAS -> thatWas(player);
+            case CALL -> calling(player);
+            case AWAY -> without(player);
+            case BACK -> withBack(player);
+        };
     }
 
     /** Who hits after the one who hits now. */

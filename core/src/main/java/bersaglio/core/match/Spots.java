@@ -93,7 +93,7 @@ public record Spots(Region inUse) {
         return switch (beyond.side()) {
             case LEFT, RIGHT -> new Ruling(Outcome.WIDE, beyond.side());
             case SHORT -> Ruling.of(Outcome.SHORT);
-            default -> Ruling.of(Outcome.LONG);
+            case DEEP, NONE -> Ruling.of(Outcome.LONG);
         };
     }
 

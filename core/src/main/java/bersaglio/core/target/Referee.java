@@ -92,7 +92,7 @@ public record Referee(Surface surface, Region inPlay, Bounce bounce, List<Patch>
                         surface.plane() == Plane.OVER_NET
                                 ? new Ruling(Outcome.IN, out.side())
                                 : Ruling.of(Outcome.LONG);
-                    default -> new Ruling(Outcome.WIDE, out.side());
+                    case LEFT, RIGHT, NONE -> new Ruling(Outcome.WIDE, out.side());
                 });
     }
 

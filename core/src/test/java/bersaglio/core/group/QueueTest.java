@@ -52,6 +52,18 @@ class QueueTest {
     }
 
     @Test
+    void everythingThatHappensHasItsName() {
+        assertThat(queue.after(Queue.Act.NOTHING, "")).isEqualTo(queue);
+        assertThat(queue.after(Queue.Act.BALL, "")).isEqualTo(queue.afterBall());
+        assertThat(queue.after(Queue.Act.SKIP, "")).isEqualTo(queue.skipped());
+        assertThat(queue.after(Queue.Act.THAT_WAS, "teo")).isEqualTo(queue.thatWas("teo"));
+        assertThat(queue.after(Queue.Act.CALL, "ada")).isEqualTo(queue.calling("ada"));
+        Queue away = queue.after(Queue.Act.AWAY, "elio");
+        assertThat(away).isEqualTo(queue.without("elio"));
+        assertThat(away.after(Queue.Act.BACK, "elio")).isEqualTo(queue);
+    }
+
+    @Test
     void alonePlayersGoOn() {
         Queue two = Queue.of(List.of("nora", "elio"), 1).without("elio");
         assertThat(hitters(two, 3)).containsExactly("nora", "nora", "nora");

@@ -22,13 +22,21 @@ import org.springframework.stereotype.Component;
 class SetKind implements ChartKind<ChartedSet> {
 
     private final ResultStore results;
+    private final ResultWriter writer;
     private final Standings standings;
     private final KnownPlayers players;
     private final Progressions progressions;
     private final Drills drills;
 
-    SetKind(ResultStore results, Standings standings, KnownPlayers players, Progressions progressions, Drills drills) {
+    SetKind(
+            ResultStore results,
+            ResultWriter writer,
+            Standings standings,
+            KnownPlayers players,
+            Progressions progressions,
+            Drills drills) {
         this.results = results;
+        this.writer = writer;
         this.standings = standings;
         this.players = players;
         this.progressions = progressions;
@@ -91,7 +99,7 @@ class SetKind implements ChartKind<ChartedSet> {
 
     @Override
     public void save(@Nullable ChartedSet before, ChartedSet now) {
-        results.save(before, now);
+        writer.save(before, now);
         standings.follow(before, now);
         if (before == null || !before.origin().player().equals(now.origin().player())) {
             progressions.worksOn(
@@ -102,7 +110,7 @@ class SetKind implements ChartKind<ChartedSet> {
 
     @Override
     public void saveAll(int generation, List<ChartedSet> sets) {
-        results.saveAll(generation, sets);
+        writer.saveAll(generation, sets);
     }
 
     @Override
@@ -122,6 +130,6 @@ class SetKind implements ChartKind<ChartedSet> {
 
     @Override
     public void drop(int generation) {
-        results.drop(generation);
+        writer.drop(generation);
     }
 }

@@ -19,7 +19,9 @@ import bersaglio.core.target.Ground;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
+import bersaglio.server.charting.Landings;
 import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.RallyResults;
 import bersaglio.server.charting.Results;
 import bersaglio.server.players.Players;
 import java.util.Comparator;
@@ -35,11 +37,15 @@ class PlayerRates {
     private final Players players;
     private final Ledgers ledgers;
     private final Results results;
+    private final RallyResults rallies;
+    private final Landings landings;
 
-    PlayerRates(Players players, Ledgers ledgers, Results results) {
+    PlayerRates(Players players, Ledgers ledgers, Results results, RallyResults rallies, Landings landings) {
         this.players = players;
         this.ledgers = ledgers;
         this.results = results;
+        this.rallies = rallies;
+        this.landings = landings;
     }
 
     /** Of one player on one track of a drill: the log of it is read once, whatever is asked. */
@@ -111,7 +117,7 @@ class PlayerRates {
             return none
                     ? Optional.empty()
                     : Optional.ofNullable(
-                                    results.passesOf(player, drill.id(), track).get(level))
+                                    rallies.passesOf(player, drill.id(), track).get(level))
                             .map(passed -> PassReport.of(passed.passes(), passed.steps()));
         }
 
@@ -132,9 +138,9 @@ class PlayerRates {
             if (ofPatterns || aimed.size() != 1 || here.patches().size() != 1) {
                 return Optional.empty();
             }
-            Results.Placements landings =
-                    results.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
-            return Scatter.of(landings.places(), landings.nets())
+            Landings.Placements placed =
+                    landings.placementsOf(player, drill.id(), track, seen.number(), before.stages() - 1);
+            return Scatter.of(placed.places(), placed.nets())
                     .map(scatter -> new Aimed(
                             scatter,
                             seen.number(),

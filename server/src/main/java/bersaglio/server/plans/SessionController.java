@@ -6,6 +6,7 @@ import bersaglio.core.charting.Workload;
 import bersaglio.core.plan.Amends;
 import bersaglio.server.Days;
 import bersaglio.server.charting.Results;
+import bersaglio.server.charting.Volumes;
 import bersaglio.wire.view.HitRateView;
 import bersaglio.wire.view.SetLine;
 import java.time.Clock;
@@ -28,10 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
 
     private final Results results;
+    private final Volumes volumes;
     private final Clock clock;
 
-    SessionController(Results results, Clock clock) {
+    SessionController(Results results, Volumes volumes, Clock clock) {
         this.results = results;
+        this.volumes = volumes;
         this.clock = clock;
     }
 
@@ -75,7 +78,7 @@ class SessionController {
                 dayOf(results.heldNext(from, false)),
                 dayOf(results.heldNext(until, true)),
                 held.stream().map(HeldView::of).toList(),
-                work(held, results.volumesBetween(from, until)),
+                work(held, volumes.volumesBetween(from, until)),
                 Amends.of(held));
     }
 

@@ -13,7 +13,7 @@ import bersaglio.core.target.Ground;
 import bersaglio.core.target.Patch;
 import bersaglio.core.target.Referee;
 import bersaglio.core.target.Umpire;
-import bersaglio.server.charting.Results;
+import bersaglio.server.charting.Landings;
 import bersaglio.wire.Fields;
 import bersaglio.wire.format.TargetSetFormat;
 import bersaglio.wire.view.ZoneReportView;
@@ -40,12 +40,12 @@ class AimController {
     private static final double LEAST_CHANCE = 0.05;
 
     private final Players players;
-    private final Results results;
+    private final Landings landings;
     private final Drills drills;
 
-    AimController(Players players, Results results, Drills drills) {
+    AimController(Players players, Landings landings, Drills drills) {
         this.players = players;
-        this.results = results;
+        this.landings = landings;
         this.drills = drills;
     }
 
@@ -60,7 +60,7 @@ class AimController {
     record ZoneReport(int number, ZoneReportView report) {}
 
     /** Landings that were aimed at one zone of the same court, as offsets they can be carried to another. */
-    private record Aimed(Level level, String drill, Scatter scatter, Point middle, Results.Placements placements) {}
+    private record Aimed(Level level, String drill, Scatter scatter, Point middle, Landings.Placements placements) {}
 
     @PostMapping(path = "/api/players/{player}/aim", consumes = MediaType.APPLICATION_JSON_VALUE)
     AimReport aim(
@@ -118,7 +118,7 @@ class AimController {
             return Optional.empty();
         }
         Point wanted = middleOf(referee);
-        return results.chartedBy(player).stream()
+        return landings.chartedBy(player).stream()
                 .filter(charted -> {
                     Referee there = refereeOf(charted, conditions);
                     return there.patches().size() == 1 && there.surface().equals(referee.surface());
@@ -129,16 +129,16 @@ class AimController {
                 .findFirst();
     }
 
-    private Optional<Aimed> aimed(UUID player, Results.Charted charted, Conditions conditions) {
+    private Optional<Aimed> aimed(UUID player, Landings.Charted charted, Conditions conditions) {
         Level level = drills.known(charted.drill()).level(charted.level());
         Umpire umpire = level.umpire(conditions);
-        Results.Placements placements =
-                results.placementsOf(player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
+        Landings.Placements placements =
+                landings.placementsOf(player, charted.drill(), charted.track(), charted.level(), umpire.stages() - 1);
         return Scatter.of(placements.places(), placements.nets())
                 .map(scatter -> new Aimed(level, charted.drill(), scatter, middleOf(umpire.last()), placements));
     }
 
-    private Referee refereeOf(Results.Charted charted, Conditions conditions) {
+    private Referee refereeOf(Landings.Charted charted, Conditions conditions) {
         return drills.known(charted.drill())
                 .level(charted.level())
                 .umpire(conditions)

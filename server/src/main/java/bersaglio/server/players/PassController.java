@@ -6,7 +6,7 @@ import bersaglio.core.drill.Drills;
 import bersaglio.core.pattern.PassReport;
 import bersaglio.core.problem.Refused;
 import bersaglio.core.rally.Contacts;
-import bersaglio.server.charting.Results;
+import bersaglio.server.charting.RallyResults;
 import bersaglio.wire.view.PassReportView;
 import bersaglio.wire.view.RallyReportView;
 import java.util.ArrayList;
@@ -23,10 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class PassController {
 
     private final Players players;
-    private final Results results;
+    private final RallyResults results;
     private final Drills drills;
 
-    PassController(Players players, Results results, Drills drills) {
+    PassController(Players players, RallyResults results, Drills drills) {
         this.players = players;
         this.results = results;
         this.drills = drills;

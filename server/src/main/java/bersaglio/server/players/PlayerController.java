@@ -19,6 +19,7 @@ import bersaglio.core.target.Referee;
 import bersaglio.core.target.TargetSet;
 import bersaglio.core.target.Umpire;
 import bersaglio.server.Settings;
+import bersaglio.server.charting.Landings;
 import bersaglio.server.charting.Ledgers;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.Results;
@@ -59,6 +60,7 @@ class PlayerController {
 
     private final Players players;
     private final Results results;
+    private final Landings landings;
     private final Ledgers ledgers;
     private final Progressions progressions;
     private final Drills drills;
@@ -73,6 +75,7 @@ class PlayerController {
     PlayerController(
             Players players,
             Results results,
+            Landings landings,
             Ledgers ledgers,
             Progressions progressions,
             Drills drills,
@@ -85,6 +88,7 @@ class PlayerController {
             Writer writer) {
         this.players = players;
         this.results = results;
+        this.landings = landings;
         this.ledgers = ledgers;
         this.progressions = progressions;
         this.drills = drills;
@@ -168,7 +172,7 @@ class PlayerController {
         Level rung = drills.known(drill).level(level);
         Umpire umpire = rung.umpire(Conditions.AS_DRAWN.with(hand));
         Referee referee = umpire.last();
-        Results.Placements placements = results.placementsOf(player, drill, track, level, umpire.stages() - 1);
+        Landings.Placements placements = landings.placementsOf(player, drill, track, level, umpire.stages() - 1);
         Area inUse = referee.inPlay().area();
         Ground ground = referee.patches().isEmpty()
                 ? Ground.good(inUse)

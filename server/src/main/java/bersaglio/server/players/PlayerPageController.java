@@ -9,9 +9,11 @@ import bersaglio.core.charting.Workload;
 import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Drills;
 import bersaglio.core.plan.Stand;
+import bersaglio.server.charting.Notes;
 import bersaglio.server.charting.Progressions;
 import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
+import bersaglio.server.charting.Volumes;
 import bersaglio.server.players.Players.Player;
 import bersaglio.wire.view.HitRateView;
 import java.time.Clock;
@@ -40,6 +42,8 @@ class PlayerPageController {
 
     private final Players players;
     private final Results results;
+    private final Notes notes;
+    private final Volumes volumes;
     private final Standings standings;
     private final Progressions progressions;
     private final Drills drills;
@@ -48,12 +52,16 @@ class PlayerPageController {
     PlayerPageController(
             Players players,
             Results results,
+            Notes notes,
+            Volumes volumes,
             Standings standings,
             Progressions progressions,
             Drills drills,
             Clock clock) {
         this.players = players;
         this.results = results;
+        this.notes = notes;
+        this.volumes = volumes;
         this.standings = standings;
         this.progressions = progressions;
         this.drills = drills;
@@ -98,19 +106,19 @@ class PlayerPageController {
             List<LoadView> load,
             List<WatchView> watched,
             @Nullable GradesView grades,
-            List<Results.WithAnother> withOthers) {}
+            List<Volumes.WithAnother> withOthers) {}
 
     @GetMapping("/api/players/{player}")
     PlayerView player(@PathVariable UUID player) {
-        List<Results.Noted> noted = results.notedBy(player);
-        Grades grades = Grades.of(noted.stream().map(Results.Noted::shots).toList());
+        List<Notes.Noted> noted = notes.notedBy(player);
+        Grades grades = Grades.of(noted.stream().map(Notes.Noted::shots).toList());
         return new PlayerView(
                 players.known(player),
                 records(player),
                 load(player),
                 watched(noted),
                 grades.isEmpty() ? null : GradesView.of(grades),
-                results.withOthers(player, MOST_WITH_OTHERS));
+                volumes.withOthers(player, MOST_WITH_OTHERS));
     }
 
     private List<RecordLine> records(UUID player) {
@@ -146,7 +154,7 @@ class PlayerPageController {
     private List<LoadView> load(UUID player) {
         long first =
                 clock.millis() - Duration.ofDays(Collections.max(LOAD_DAYS)).toMillis();
-        List<Results.Hit> hit = results.hitSince(first, player);
+        List<Volumes.Hit> hit = volumes.hitSince(first, player);
         List<SetResult> held = results.heldSince(first, player);
         return LOAD_DAYS.stream()
                 .map(days -> {
@@ -155,7 +163,7 @@ class PlayerPageController {
                             player.toString(),
                             hit.stream()
                                     .filter(one -> one.heldAt() >= from)
-                                    .map(Results.Hit::volume)
+                                    .map(Volumes.Hit::volume)
                                     .toList(),
                             held.stream().filter(set -> set.heldAt() >= from).toList());
                     return new LoadView(days, load.balls(), HitRateView.of(load.tally()));
@@ -164,9 +172,9 @@ class PlayerPageController {
     }
 
     /** By what is watched, over the drills that ask for the same. */
-    private List<WatchView> watched(List<Results.Noted> noted) {
+    private List<WatchView> watched(List<Notes.Noted> noted) {
         Map<String, List<NotedShots>> byWords = new TreeMap<>();
-        for (Results.Noted one : noted) {
+        for (Notes.Noted one : noted) {
             String words = drills.known(one.drill()).design().watchPoint();
             byWords.computeIfAbsent(words, same -> new ArrayList<>()).add(one.shots());
         }

@@ -11,7 +11,9 @@ import bersaglio.core.drill.Drills;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.plan.Stand;
 import bersaglio.core.problem.Refused;
+import bersaglio.server.charting.Landings;
 import bersaglio.server.charting.Ledgers;
+import bersaglio.server.charting.Notes;
 import bersaglio.server.charting.Results;
 import bersaglio.server.charting.Standings;
 import bersaglio.wire.view.LevelRateView;
@@ -39,15 +41,26 @@ class RecordController {
 
     private final Players players;
     private final Results results;
+    private final Notes notes;
+    private final Landings landings;
     private final Ledgers ledgers;
     private final Standings standings;
     private final Drills drills;
     private final Clock clock;
 
     RecordController(
-            Players players, Results results, Ledgers ledgers, Standings standings, Drills drills, Clock clock) {
+            Players players,
+            Results results,
+            Notes notes,
+            Landings landings,
+            Ledgers ledgers,
+            Standings standings,
+            Drills drills,
+            Clock clock) {
         this.players = players;
         this.results = results;
+        this.notes = notes;
+        this.landings = landings;
         this.ledgers = ledgers;
         this.standings = standings;
         this.drills = drills;
@@ -76,7 +89,7 @@ class RecordController {
             List<SetLine> moved,
             List<LevelRateView> rates,
             List<BrokeView> broke,
-            List<Results.Landing> landings) {}
+            List<Landings.Landing> landings) {}
 
     /** How often attempts at the present level broke at a count. */
     record BrokeView(int at, int times) {}
@@ -103,8 +116,8 @@ class RecordController {
                 .toList();
         Map<UUID, Said> said = results.saidOf(runs);
         OptionalInt toMove = ledger.setsToMove();
-        List<Results.Noted> noted =
-                version.design().unit().balls() == 1 ? results.notedOn(player, drill, track) : List.of();
+        List<Notes.Noted> noted =
+                version.design().unit().balls() == 1 ? notes.notedOn(player, drill, track) : List.of();
         List<SetResult> moved = ledger.moved();
         return new RecordView(
                 drill,
@@ -128,7 +141,7 @@ class RecordController {
                 ledger.broke(ledger.level()).entrySet().stream()
                         .map(one -> new BrokeView(one.getKey(), one.getValue()))
                         .toList(),
-                results.landingsOf(runs));
+                landings.landingsOf(runs));
     }
 
     private static int placeOf(String run, List<SetResult> sets) {
@@ -141,10 +154,10 @@ class RecordController {
     }
 
     /** Net clips at a level; a unit of several balls is not one shot, so that none of its shots can be left out. */
-    private static Tally netClips(LevelRate rate, List<Results.Noted> noted) {
+    private static Tally netClips(LevelRate rate, List<Notes.Noted> noted) {
         return NotedShots.netClips(noted.stream()
                 .filter(one -> one.level() == rate.level() && one.laid().equals(rate.laid()))
-                .map(Results.Noted::shots)
+                .map(Notes.Noted::shots)
                 .toList());
     }
 }
