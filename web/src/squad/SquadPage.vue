@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useVirtualList } from '@vueuse/core'
+import { useMediaQuery, useVirtualList } from '@vueuse/core'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askListed, askSquad } from '@/charting/asked'
@@ -12,7 +12,7 @@ import { useAsked } from '@/shared/useAsked'
 
 /**
  * Players by progressions: who is ready, who is stuck, who has not been seen; one touch on a cell starts the drill. Of a large
- * squad there are the rows that are seen, and some above and below for who goes on by keys.
+ * squad there are the rows that are seen, and some above and below for who goes on by keys; on paper there are all.
  */
 
 const ROW = 41
@@ -38,10 +38,12 @@ const columns = computed(() => {
 })
 const cells = computed(() => new Map(members.value.flatMap((one) => one.stands.map((stand) => [`${one.player} ${keyOf(stand)}`, stand] as const))))
 const { list: shown, containerProps, wrapperProps } = useVirtualList(members, { itemHeight: ROW, overscan: SPARE })
+const onPaper = useMediaQuery('print')
+const rows = computed(() => onPaper.value ? members.value.map((data, index) => ({ data, index })) : shown.value)
 /** The heading takes its own beside the room of all rows. */
 const room = computed(() => {
   const { height, ...rest } = wrapperProps.value.style
-  return { ...rest, minHeight: height }
+  return onPaper.value ? {} : { ...rest, minHeight: height }
 })
 /** What a player works on, and between it how many columns are empty. */
 function rowOf(player: string) {
@@ -73,7 +75,7 @@ const counts = computed(() => (['READY', 'STUCK', 'NOT_SEEN'] as const).map((sta
     <PlainState v-if="columns.length === 0" :title="t('squad.none')" :body="t('squad.noneBody')">
       <v-btn to="/players">{{ t('players.title') }}</v-btn>
     </PlainState>
-    <div v-else class="squad">
+    <div v-else class="squad printed-page">
       <header>
         <h1>{{ t('squad.title') }}</h1>
         <p v-for="{ state, count } in counts" :key="state" class="legend" :class="state">{{ t(`squad.count.${state}`, { count }) }}</p>
@@ -94,7 +96,7 @@ const counts = computed(() => (['READY', 'STUCK', 'NOT_SEEN'] as const).map((sta
               </tr>
             </thead>
             <tbody>
-              <tr v-for="{ data: { player, name }, index } in shown" :key="player" :aria-rowindex="index + 2">
+              <tr v-for="{ data: { player, name }, index } in rows" :key="player" :aria-rowindex="index + 2">
                 <th scope="row"><router-link :to="`/players/${player}`">{{ name }}</router-link></th>
                 <template v-for="{ key, empty, column, stand } in rowOf(player)" :key="key">
                   <td v-if="empty" :colspan="empty" />
@@ -140,6 +142,13 @@ header {
   min-height: 320px;
   max-height: calc(100dvh - 96px);
   overflow-x: auto;
+}
+
+@media print {
+  .scroll {
+    max-height: none;
+    overflow: visible !important;
+  }
 }
 
 table {

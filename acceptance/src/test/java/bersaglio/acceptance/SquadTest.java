@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -110,6 +111,10 @@ class SquadTest {
             }
         }
         assertThat(page.locator("[aria-rowindex='171'] a").first()).isFocused();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator("tbody tr")).hasCount(200);
+        assertThat(page.locator(".rail")).isHidden();
+        assertThat(page.locator("tbody tr").first()).containsText("Bartolomea 1");
     }
 
     @Test
