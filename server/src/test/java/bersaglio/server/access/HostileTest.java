@@ -52,7 +52,11 @@ class HostileTest {
                         Mutant mutant = mutants.next();
                         long start = System.nanoTime();
                         String answer = send(mutant.bytes(server.port()));
-                        look(mutant, answer, System.nanoTime() - start, findings);
+                        boolean slow = System.nanoTime() - start > LONGEST_ANSWER;
+                        look(mutant, answer, findings);
+                        if (slow && isSlowAgain(mutant)) {
+                            findings.add("it took long each time to answer " + mutant);
+                        }
                     }
                     return null;
                 });
@@ -64,12 +68,29 @@ class HostileTest {
             senders.shutdownNow();
         }
         TreeMap<String, String> kinds = new TreeMap<>();
-        findings.forEach(finding -> kinds.putIfAbsent(
-                finding.replaceAll("\\d+", "#").substring(0, Math.min(90, finding.length())), finding));
+        findings.forEach(finding -> kinds.putIfAbsent(kindOf(finding), finding));
         assertThat(kinds.values()).as(findings.size() + " of " + REQUESTS).isEmpty();
     }
 
-    private static void look(Mutant mutant, String answer, long nanos, List<String> findings) {
+    /** Alike but for their numbers. */
+    private static String kindOf(String finding) {
+        String plain = finding.replaceAll("\\d+", "#");
+        return plain.substring(0, Math.min(90, plain.length()));
+    }
+
+    /** What a machine does beside it can hold up any answer once; a request that takes long does so every time. */
+    private static boolean isSlowAgain(Mutant mutant) throws IOException {
+        for (int i = 0; i < 3; i++) {
+            long start = System.nanoTime();
+            send(mutant.bytes(server.port()));
+            if (System.nanoTime() - start <= LONGEST_ANSWER) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void look(Mutant mutant, String answer, List<String> findings) {
         if (!answer.matches("(?s)HTTP/1\\.1 [1-5]\\d\\d.*")) {
             findings.add("no answer at all to " + mutant);
             return;
@@ -81,9 +102,6 @@ class HostileTest {
             findings.add(status + " without a problem to " + mutant + " was " + answer);
         } else if (status >= 400 && !mutant.method().equals("HEAD") && !answer.contains("\"allowed\":")) {
             findings.add(status + " without what is allowed to " + mutant + " was " + answer);
-        }
-        if (nanos > LONGEST_ANSWER) {
-            findings.add("it took " + nanos / 1_000_000 + " ms to answer " + mutant);
         }
         if (!answer.contains("nosniff") || !answer.contains("Referrer-Policy")) {
             findings.add("headers are missing in the answer to " + mutant + " was " + answer);
