@@ -64,6 +64,13 @@ class MakingDrillsTest {
         assertThat(found).hasText("0 drills");
     }
 
+    /** The drill's own page comes when the server has it. */
+    private static void store(Page page) {
+        press(page, "Store");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Change")))
+                .isVisible();
+    }
+
     @Test
     void aDrillWithLevelsThatGrowIsMadeByTouch(Hall hall) {
         Page page = open(hall.tablet(), "/drills/new/badminton");
@@ -87,7 +94,7 @@ class MakingDrillsTest {
         assertThat(page.getByText("Draft kept on this device")).isVisible();
         page.locator(".rungs ol button").nth(2).click();
         field(page, "Hits").fill("6");
-        press(page, "Store");
+        store(page);
         assertThat(page.getByText("6 in a row within 20 balls")).isVisible();
         assertThat(page.getByTestId("forecast")).isVisible();
         JsonNode stored = own.drill("own-corner");
@@ -123,14 +130,12 @@ class MakingDrillsTest {
                 .isEqualTo("off");
         text.pressSequentially("of the last 3 sets then 2 levels, each 1 more");
         assertThat(says).hasText("Understood: a drill of 3 levels.");
-        press(page, "Store");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lob and hold")))
-                .isVisible();
+        store(page);
         assertThat(own.drill("lob-and-hold").at("/levels/2/goal/hits").asInt()).isEqualTo(8);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Change"))
                 .click();
         choose(page, "Moves up", "when the coach says");
-        press(page, "Store");
+        store(page);
         assertThat(page.getByText("version 2")).isVisible();
         assertThat(own.drill("lob-and-hold").at("/levels/0/advance/rule").asString())
                 .isEqualTo("coach");
@@ -142,7 +147,7 @@ class MakingDrillsTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Mirror"))
                 .click();
         assertThat(field(page, "Name")).hasValue("Deep cross-court, mirrored");
-        press(page, "Store");
+        store(page);
         assertThat(page.getByText("Deep cross-court, mirrored")).isVisible();
         double left = own.drill("deep-cross-court-mirrored")
                 .at("/levels/0/target/zones/0/asks/area/bounds/left")
