@@ -48,7 +48,7 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'es2022',
     modulePreload: { polyfill: false },
-    chunkSizeWarningLimit: 700,
+    chunkSizeWarningLimit: 900,
     // What every view shares comes as one: each request costs as much as a small module. Fields come with the pages that have them.
     rolldownOptions: {
       output: {
