@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto'
+import { forceCloseDatabase } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Kept } from '@/charting/deviceLog'
 
@@ -45,6 +46,40 @@ describe('the log of a device', () => {
     expect((await log.withFate('stored')).map(({ about }) => about)).toEqual([['set', 'livia', 'clear-1']])
     await log.keep([{ event: { id: '4', run: 'a' } as never, about: ['set', 'nora', 'clear-1'] }])
     expect((await log.ofRun('a')).map(({ seq }) => seq)).toEqual([1, 4])
+  })
+
+  it('is opened anew when the browser has closed it, and keeps each event once', async () => {
+    const dbs: IDBDatabase[] = []
+    const opens = IDBDatabase.prototype.transaction
+    vi.spyOn(IDBDatabase.prototype, 'transaction').mockImplementation(function (this: IDBDatabase, ...given: Parameters<typeof opens>) {
+      dbs.push(this)
+      return opens.apply(this, given)
+    })
+    const { log } = await device()
+    const entry = (id: string) => [{ event: { id, run: 'a' } as never, about: log.aboutSets('nora', 'clear-1') }]
+    await log.keep(entry('1'))
+    forceCloseDatabase(dbs.at(-1) as never)
+    await log.keep(entry('2'))
+    // Closed without a word, as a page finds it after another has asked for a newer log.
+    dbs.at(-1)?.close()
+    await log.keep(entry('3'))
+    // Closed while it writes: whether that is on disc is not known, and it is tried again.
+    const broken = log.keep(entry('4'))
+    forceCloseDatabase(dbs.at(-1) as never)
+    await broken.catch(() => log.keep(entry('4')))
+    expect((await log.ofRun('a')).map(({ event }) => event.id)).toEqual(['1', '2', '3', '4'])
+    expect(await log.countWithFate('waiting')).toBe(4)
+    vi.restoreAllMocks()
+  })
+
+  it('is tried again when it could not be opened', async () => {
+    const failing = vi.spyOn(indexedDB, 'open').mockImplementationOnce(() => {
+      throw new DOMException('no room', 'QuotaExceededError')
+    })
+    const { log } = await device()
+    await expect(log.deviceId()).rejects.toThrow('no room')
+    expect(await log.deviceId()).toHaveLength(36)
+    failing.mockRestore()
   })
 
   it('keeps of what the server has only what charting without a network needs', async () => {

@@ -48,6 +48,19 @@ describe('a disc without room', () => {
     expect(done).toHaveBeenCalledOnce()
   })
 
+  it('is the same as one that does not answer', async () => {
+    let answer: () => void = () => undefined
+    const keeper = keeperOf(() => new Promise((done) => (answer = done)), () => ({ noted, onDisc: () => undefined }), () => undefined)
+    void keeper.put(entry('a'))
+    expect(keeper.holdsUnkept()).toBe(true)
+    await vi.advanceTimersByTimeAsync(1500)
+    expect(keeper.unkept.value).toEqual(['a'])
+    answer()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(keeper.unkept.value).toEqual([])
+    expect(keeper.holdsUnkept()).toBe(false)
+  })
+
   it('is not told of what is noted beside it', async () => {
     noted = true
     full = true

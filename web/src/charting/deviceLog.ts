@@ -46,10 +46,20 @@ interface DeviceSchema extends DBSchema {
   snapshots: { key: string, value: { at: number, data: unknown } }
 }
 
-let opened: Promise<IDBPDatabase<DeviceSchema>> | undefined
+type Log = IDBPDatabase<DeviceSchema>
 
-function database(): Promise<IDBPDatabase<DeviceSchema>> {
-  opened ??= openDB<DeviceSchema>('bersaglio', 2, {
+let opened: Promise<Log> | undefined
+
+function database(): Promise<Log> {
+  opened ??= open().catch((failure: unknown) => {
+    opened = undefined
+    throw failure
+  })
+  return opened
+}
+
+async function open(): Promise<Log> {
+  const db = await openDB<DeviceSchema>('bersaglio', 2, {
     async upgrade(db, from, _to, tx) {
       if (from === 0) {
         const events = db.createObjectStore('events', { keyPath: 'seq', autoIncrement: true })
@@ -69,12 +79,28 @@ function database(): Promise<IDBPDatabase<DeviceSchema>> {
     },
     // A page of a later version, in another tab, may do the same.
     blocking: (_at, _to, event) => (event.target as IDBDatabase).close(),
-  }).then(async (db) => {
-    // What cannot be taken in now stays noted for the next page; it must not keep this one from its log.
-    await takeIn(db).catch(() => undefined)
-    return db
+    // The browser closed it, as it does when the disc has no room.
+    terminated: () => {
+      opened = undefined
+    },
   })
-  return opened
+  // What cannot be taken in now stays noted for the next page; it must not keep this one from its log.
+  await takeIn(db).catch(() => undefined)
+  return db
+}
+
+/** Opens the log anew where it was closed under this page, and asks once more. */
+async function using<T>(ask: (db: Log) => Promise<T>): Promise<T> {
+  const db = await database()
+  try {
+    return await ask(db)
+  } catch (failure) {
+    if (!(failure instanceof DOMException && failure.name === 'InvalidStateError')) {
+      throw failure
+    }
+    opened = undefined
+    return ask(await database())
+  }
 }
 
 /** Keeps what a page that is gone had written and could not keep any more. */
@@ -94,7 +120,7 @@ async function takeIn(db: IDBPDatabase<DeviceSchema>): Promise<void> {
 
 /** What pages that have gone since this one opened have left is kept, too. */
 export async function takeInLeft(): Promise<void> {
-  await takeIn(await database()).catch(() => undefined)
+  await using(takeIn).catch(() => undefined)
 }
 
 /** A page of an earlier version noted what it would write down, not what it was given. */
@@ -113,23 +139,46 @@ function writtenOf({ event, about }: Entry, together?: string): Written {
   return { run: event.run, about, fate: 'waiting', storedAt: 0, event, ...together && { together } }
 }
 
+/** Whether a try to keep something was broken off, so that nobody knows what of it is on disc. */
+let brokenOff = false
+
 /**
  * Keeps events, all or none: a single transaction, forced to disc, gives them the device's next numbers. They have been kept
  * once the promise is fulfilled.
  */
 export async function keep(entries: Entry[]): Promise<void> {
   const together = entries.length > 1 ? uuid() : undefined
-  const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
-  await Promise.all([...entries.map((entry) => tx.store.add(writtenOf(entry, together))), tx.done])
+  try {
+    await using(async (db) => {
+      const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
+      const known = brokenOff ? await idsOf(entries, tx.store.index('run')) : undefined
+      const fresh = entries.filter(({ event }) => !known?.has(event.id))
+      await Promise.all([...fresh.map((entry) => tx.store.add(writtenOf(entry, together))), tx.done])
+    })
+    brokenOff = false
+  } catch (failure) {
+    brokenOff = true
+    throw failure
+  }
+}
+
+async function idsOf(entries: Entry[], runs: { getAll: (run: string) => Promise<Written[]> }): Promise<Set<string>> {
+  const ids = new Set<string>()
+  for (const run of new Set(entries.map(({ event }) => event.run))) {
+    (await runs.getAll(run)).forEach(({ event }) => ids.add(event.id))
+  }
+  return ids
 }
 
 /** Takes over a run that another device, or this one long ago, has written; these events are on the server already. */
-export async function adopt(events: ChartEvent[], about: About): Promise<void> {
-  const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
-  const known = new Set((await tx.store.index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
-  const added = events.filter((one) => !known.has(one.id))
-    .map((event) => tx.store.add({ run: event.run, about, fate: 'stored', storedAt: Date.now(), event }))
-  await Promise.all([...added, tx.done])
+export function adopt(events: ChartEvent[], about: About): Promise<void> {
+  return using(async (db) => {
+    const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
+    const known = new Set((await tx.store.index('run').getAll(events[0]?.run)).map((kept) => kept.event.id))
+    const added = events.filter((one) => !known.has(one.id))
+      .map((event) => tx.store.add({ run: event.run, about, fate: 'stored', storedAt: Date.now(), event }))
+    await Promise.all([...added, tx.done])
+  })
 }
 
 function read({ seq = 0, event, ...rest }: Written): Kept {
@@ -137,49 +186,55 @@ function read({ seq = 0, event, ...rest }: Written): Kept {
 }
 
 export async function ofRun(run: string): Promise<Kept[]> {
-  return (await (await database()).getAllFromIndex('events', 'run', run)).map(read)
+  return (await using((db) => db.getAllFromIndex('events', 'run', run))).map(read)
 }
 
 export async function of(about: About): Promise<Kept[]> {
-  return (await (await database()).getAllFromIndex('events', 'about', about)).map(read)
+  return (await using((db) => db.getAllFromIndex('events', 'about', about))).map(read)
 }
 
 /** All of one kind of chart, whatever they are about. */
 export async function ofKind(kind: string): Promise<Kept[]> {
-  return (await (await database()).getAllFromIndex('events', 'about', IDBKeyRange.bound([kind], [kind, []]))).map(read)
+  return (await using((db) => db.getAllFromIndex('events', 'about', IDBKeyRange.bound([kind], [kind, []])))).map(read)
 }
 
 export async function withFate(fate: Fate, most?: number): Promise<Kept[]> {
-  return (await (await database()).getAllFromIndex('events', 'fate', fate, most)).map(read)
+  return (await using((db) => db.getAllFromIndex('events', 'fate', fate, most))).map(read)
 }
 
-export async function countWithFate(fate: Fate): Promise<number> {
-  return (await database()).countFromIndex('events', 'fate', fate)
+export function countWithFate(fate: Fate): Promise<number> {
+  return using((db) => db.countFromIndex('events', 'fate', fate))
 }
 
-export async function change(all: Kept[], to: (kept: Kept) => Kept): Promise<void> {
-  const tx = (await database()).transaction('events', 'readwrite', { durability: 'strict' })
-  for (const kept of all) {
-    await tx.store.put(to(kept))
-  }
-  await tx.done
+export function change(all: Kept[], to: (kept: Kept) => Kept): Promise<void> {
+  return using(async (db) => {
+    const tx = db.transaction('events', 'readwrite', { durability: 'strict' })
+    for (const kept of all) {
+      await tx.store.put(to(kept))
+    }
+    await tx.done
+  })
 }
 
-export async function drop(all: Kept[]): Promise<void> {
-  const tx = (await database()).transaction('events', 'readwrite')
-  await Promise.all([...all.map(({ seq }) => tx.store.delete(seq)), tx.done])
+export function drop(all: Kept[]): Promise<void> {
+  return using(async (db) => {
+    const tx = db.transaction('events', 'readwrite')
+    await Promise.all([...all.map(({ seq }) => tx.store.delete(seq)), tx.done])
+  })
 }
 
 /** A fact of this device, made once. */
-export async function fact(name: string, make: () => string): Promise<string> {
-  const tx = (await database()).transaction('facts', 'readwrite')
-  let value = await tx.store.get(name)
-  if (value === undefined) {
-    value = make()
-    await tx.store.put(value, name)
-  }
-  await tx.done
-  return String(value)
+export function fact(name: string, make: () => string): Promise<string> {
+  return using(async (db) => {
+    const tx = db.transaction('facts', 'readwrite')
+    let value = await tx.store.get(name)
+    if (value === undefined) {
+      value = make()
+      await tx.store.put(value, name)
+    }
+    await tx.done
+    return String(value)
+  })
 }
 
 export function deviceId(): Promise<string> {
@@ -193,29 +248,35 @@ export function sessionOf(day: string): Promise<string> {
 
 /** The last answer of the server to a question, for when it cannot be asked. */
 export async function remember(question: string, data: unknown): Promise<void> {
-  await (await database()).put('snapshots', { at: Date.now(), data }, question)
+  await using((db) => db.put('snapshots', { at: Date.now(), data }, question))
 }
 
 /** All of them or none: one by one they would keep a slow device busy for longer than they take to be told. */
-export async function rememberAll(told: Map<string, unknown>): Promise<void> {
-  const tx = (await database()).transaction('snapshots', 'readwrite')
-  const at = Date.now()
-  await Promise.all([...[...told].map(([question, data]) => tx.store.put({ at, data }, question)), tx.done])
+export function rememberAll(told: Map<string, unknown>): Promise<void> {
+  return using(async (db) => {
+    const tx = db.transaction('snapshots', 'readwrite')
+    const at = Date.now()
+    await Promise.all([...[...told].map(([question, data]) => tx.store.put({ at, data }, question)), tx.done])
+  })
 }
 
 /** All that is remembered under names that begin alike, by what follows that. */
 export async function recallAll<T>(beginning: string): Promise<Map<string, { at: number, data: T }>> {
   const range = IDBKeyRange.bound(beginning, `${beginning}\uffff`)
-  const store = (await database()).transaction('snapshots').store
-  const [keys, values] = await Promise.all([store.getAllKeys(range), store.getAll(range)])
+  const [keys, values] = await using((db) => {
+    const { store } = db.transaction('snapshots')
+    return Promise.all([store.getAllKeys(range), store.getAll(range)])
+  })
   return new Map(keys.map((key, place) => [key.slice(beginning.length), values[place] as { at: number, data: T }]))
 }
 
-export async function forget(questions: string[]): Promise<void> {
-  const tx = (await database()).transaction('snapshots', 'readwrite')
-  await Promise.all([...questions.map((question) => tx.store.delete(question)), tx.done])
+export function forget(questions: string[]): Promise<void> {
+  return using(async (db) => {
+    const tx = db.transaction('snapshots', 'readwrite')
+    await Promise.all([...questions.map((question) => tx.store.delete(question)), tx.done])
+  })
 }
 
-export async function recall<T>(question: string): Promise<{ at: number, data: T } | undefined> {
-  return (await database()).get('snapshots', question) as Promise<{ at: number, data: T } | undefined>
+export function recall<T>(question: string): Promise<{ at: number, data: T } | undefined> {
+  return using((db) => db.get('snapshots', question)) as Promise<{ at: number, data: T } | undefined>
 }

@@ -3,6 +3,8 @@ import type { Entry } from './deviceLog'
 import type { Noted } from './justWritten'
 
 const TRY_AGAIN = 2000
+/** What the disc has not answered for so long is not told to be kept. */
+const PATIENCE = 1000
 
 /** Entries that are kept together or not at all. */
 interface Waiting { entries: Entry[], note: Noted, done: () => void }
@@ -19,8 +21,15 @@ export function keeperOf(keep: (entries: Entry[]) => Promise<void>, note: (entri
   let failing = false
   let gathered: Entry[] | undefined
 
+  const inMemory = () => waiting.filter((one) => !one.note.noted).flatMap((one) => one.entries.map(({ event }) => event.id))
+
   function tell() {
-    unkept.value = failing ? waiting.filter((one) => !one.note.noted).flatMap((one) => one.entries.map(({ event }) => event.id)) : []
+    unkept.value = failing ? inMemory() : []
+  }
+
+  function fail() {
+    failing = true
+    tell()
   }
 
   /** @return fulfilled when it is on disc; of what belongs to others, at once */
@@ -61,7 +70,8 @@ export function keeperOf(keep: (entries: Entry[]) => Promise<void>, note: (entri
     busy = true
     try {
       for (let first = waiting[0]; first; first = waiting[0]) {
-        await keep(first.entries)
+        const slow = setTimeout(fail, PATIENCE)
+        await keep(first.entries).finally(() => clearTimeout(slow))
         waiting.shift()
         failing = false
         first.note.onDisc()
@@ -70,13 +80,16 @@ export function keeperOf(keep: (entries: Entry[]) => Promise<void>, note: (entri
         tell()
       }
     } catch {
-      failing = true
-      tell()
+      fail()
       setTimeout(() => void work(), TRY_AGAIN)
     } finally {
       busy = false
     }
   }
 
-  return { unkept, put, together }
+  return {
+    unkept, put, together,
+    /** Whether anything would be gone with this page, told or not yet. */
+    holdsUnkept: () => inMemory().length > 0,
+  }
 }

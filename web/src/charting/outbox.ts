@@ -77,7 +77,7 @@ export const useOutbox = defineStore('outbox', () => {
     window.addEventListener('online', sendSoon)
     document.addEventListener('visibilitychange', sendSoon)
     window.addEventListener('beforeunload', (event) => {
-      if (keeper.unkept.value.length > 0) {
+      if (keeper.holdsUnkept()) {
         event.preventDefault()
       }
     })
@@ -91,17 +91,22 @@ export const useOutbox = defineStore('outbox', () => {
 
   async function sendForEver(): Promise<void> {
     for (;;) {
-      const batch = batchOf(await withFate('waiting', most), most)
-      if (batch.length === 0) {
-        await until(LONGEST_PAUSE)
-      } else if (!await send(batch)) {
-        await until(pause)
-        pause = Math.min(pause * 2, LONGEST_PAUSE)
-      }
-      await count()
+      // A log that cannot be read now, as when the disc is full, is read later.
+      await sendOnce().catch(() => until(FIRST_PAUSE))
       tabs?.postMessage('sent')
       rounds.splice(0).forEach((done) => done())
     }
+  }
+
+  async function sendOnce(): Promise<void> {
+    const batch = batchOf(await withFate('waiting', most), most)
+    if (batch.length === 0) {
+      await until(LONGEST_PAUSE)
+    } else if (!await send(batch)) {
+      await until(pause)
+      pause = Math.min(pause * 2, LONGEST_PAUSE)
+    }
+    await count()
   }
 
   function until(milliseconds: number): Promise<void> {

@@ -40,7 +40,7 @@ final class Copying {
             if (done + read > most) {
                 throw new IOException("more than the " + most + " bytes that were expected");
             }
-            to.write(block, 0, read);
+            write(to, block, read);
             if (done / TELL_EVERY != (done + read) / TELL_EVERY) {
                 tell.accept(
                         most == Long.MAX_VALUE
@@ -50,6 +50,24 @@ final class Copying {
             done += read;
         }
         return done;
+    }
+
+    /** What is being written to has failed, not what is read. */
+    static final class CannotWrite extends IOException {
+
+        private static final long serialVersionUID = 1;
+
+        CannotWrite(IOException failure) {
+            super(failure);
+        }
+    }
+
+    private static void write(OutputStream to, byte[] block, int length) throws CannotWrite {
+        try {
+            to.write(block, 0, length);
+        } catch (IOException failure) {
+            throw new CannotWrite(failure);
+        }
     }
 
     static String sum(Path file) throws IOException {

@@ -52,14 +52,14 @@ final class Unpacked {
             requireFiles(zip, described);
             Manifest manifest = described ? manifest(zip) : null;
             for (String name : FILES) {
-                Path target = ClubFiles.privateFile(folder.folder().resolve(name));
-                try (OutputStream out = Files.newOutputStream(target)) {
+                try (OutputStream out = written(folder.folder().resolve(name))) {
                     String sum = sum(zip, name, out, tell);
                     if (manifest != null) {
                         check(name, sum, manifest.files());
                     }
                 }
             }
+            StoredStatements.requireThoseOfAClub(folder);
             Holdings holds = Holdings.of(folder);
             if (holds.schema() > knownSchema) {
                 throw new CannotStart(
@@ -73,11 +73,24 @@ final class Unpacked {
             throw new CannotStart(
                     "The database in this backup is damaged, or its key does not open it. Take another backup.",
                     closed);
+        } catch (Copying.CannotWrite full) {
+            throw new CannotStart(
+                    "The backup's files cannot be written in " + folder.folder()
+                            + "; nothing was changed. Look whether the disc has room.",
+                    full);
         } catch (ZipException broken) {
             throw new CannotStart(file + " is no whole zip file. Take another backup.", broken);
         } catch (IOException broken) {
             throw new CannotStart(
                     file + " cannot be read (" + CannotStart.reason(broken) + "). Take another backup.", broken);
+        }
+    }
+
+    private static OutputStream written(Path target) throws Copying.CannotWrite {
+        try {
+            return Files.newOutputStream(ClubFiles.privateFile(target));
+        } catch (IOException failure) {
+            throw new Copying.CannotWrite(failure);
         }
     }
 

@@ -89,6 +89,7 @@ public final class Upgrade {
 
     private void raised(int first, int last, Beginning beginning) throws IOException {
         ClubFiles raised = new ClubFiles(ClubFiles.privateFolder(club.folder().resolve(ASIDE)));
+        ClubFiles.privateFile(raised.database());
         beginning.in(raised);
         for (int step = first; step <= last; step++) {
             if (first > 1) {

@@ -12,6 +12,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.security.SecureRandom;
 import java.util.Comparator;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.stream.Stream;
 
 /**
@@ -69,11 +70,21 @@ public record ClubFiles(Path folder) {
                 Files.writeString(fresh, HexFormat.of().formatHex(secret), StandardOpenOption.SYNC);
                 Files.move(fresh, keyFile());
             }
+            closeToOthers();
         } catch (IOException failure) {
             throw new CannotStart(
                     "The club's data cannot be kept in " + folder + " (" + CannotStart.reason(failure)
                             + "). Choose a folder that you may write to.",
                     failure);
+        }
+    }
+
+    /** Also what was made anew meanwhile: the database writes itself into a new file when it closes. */
+    public void closeToOthers() throws IOException {
+        for (Path file : List.of(keyFile(), database())) {
+            if (Files.exists(file)) {
+                ownerOnly(file, "rw-------");
+            }
         }
     }
 

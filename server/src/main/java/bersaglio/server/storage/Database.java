@@ -203,11 +203,14 @@ class Database {
         private final Writer writer;
         private final HikariDataSource owner;
         private final HikariDataSource reader;
+        private final ClubFiles club;
 
         Closing(
+                DataFolder folder,
                 Writer writer,
                 @Qualifier("ownerSource") HikariDataSource owner,
                 @Qualifier("readerSource") HikariDataSource reader) {
+            this.club = folder.files();
             this.writer = writer;
             this.owner = owner;
             this.reader = reader;
@@ -215,7 +218,7 @@ class Database {
 
         /** The pools go first: none of their connections outlives the shutdown. */
         @Override
-        public void close() throws SQLException {
+        public void close() throws IOException, SQLException {
             writer.close();
             reader.close();
             owner.close();
@@ -223,6 +226,7 @@ class Database {
                     DriverManager.getConnection(owner.getJdbcUrl(), owner.getUsername(), owner.getPassword())) {
                 last.createStatement().execute("SHUTDOWN COMPACT");
             }
+            club.closeToOthers();
         }
     }
 }

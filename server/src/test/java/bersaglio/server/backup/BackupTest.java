@@ -1,10 +1,12 @@
 package bersaglio.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.server.Device;
 import bersaglio.server.ServerProcess;
 import bersaglio.server.StartedServer;
+import bersaglio.server.files.CannotStart;
 import bersaglio.server.files.ClubFiles;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -326,6 +328,137 @@ class BackupTest {
         assertThat(everythingIn(club.folder())).isEqualTo(before);
         assertThat(Files.exists(here.resolve("escaped"))).isFalse();
         assertThat(holds(club).sets()).isEqualTo(1);
+    }
+
+    /** Java that leaves a file behind when a database runs it. */
+    private String leavesBehind(String head) {
+        return "as '" + head + " { try { new java.io.File(\"" + here.resolve("ran")
+                + "\").createNewFile(); } catch (java.io.IOException no) { } %s }'";
+    }
+
+    static Stream<Arguments> whatADatabaseWouldRun() {
+        return Stream.of(
+                Arguments.of("a function with Java in it", "create alias harm %s", "void harm()", ""),
+                Arguments.of(
+                        "a trigger with Java in it",
+                        "create trigger harm before insert on player for each row %s",
+                        "org.h2.api.Trigger harm()",
+                        "return new org.h2.tools.TriggerAdapter() {"
+                                + " public void fire(java.sql.Connection c, java.sql.ResultSet a, java.sql.ResultSet b) {} };"),
+                Arguments.of("a function by name", "create alias harm for 'java.lang.System.exit'", "", ""),
+                Arguments.of("a view", "create view players as select * from player", "", ""),
+                Arguments.of(
+                        "a table elsewhere",
+                        "create linked table elsewhere('org.h2.Driver', 'jdbc:h2:mem:x', '', '', '(select 1)')",
+                        "",
+                        ""),
+                Arguments.of(
+                        "a value worked out as it is written",
+                        "alter table player add column theirs varchar default file_read('/etc/hostname', 'UTF-8')",
+                        "",
+                        ""),
+                Arguments.of(
+                        "a check worked out as it is written",
+                        "alter table player add constraint c check (csvwrite('/tmp/harm', 'select 1') > 0)",
+                        "",
+                        ""),
+                Arguments.of(
+                        "a column made of others", "alter table player add column more int as (length(name))", "", ""),
+                Arguments.of("a domain", "create domain harm as varchar default user()", "", ""),
+                Arguments.of("a constant", "create constant harm value 1", "", ""),
+                Arguments.of("a sequence", "create sequence harm", "", ""),
+                Arguments.of("another user", "create user harm password 'x' admin", "", ""),
+                Arguments.of("a schema", "create schema harm", "", ""),
+                Arguments.of("a right to write", "grant all on schema public to reader", "", ""),
+                Arguments.of("a setting", "set ignorecase true", "", ""));
+    }
+
+    /** A file from elsewhere; its sums and counts are right. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("whatADatabaseWouldRun")
+    void nothingInABackupIsRun(String what, String statement, String head, String end) throws Exception {
+        ClubFiles theirs = new ClubFiles(ClubFiles.privateFolder(here.resolve("theirs")));
+        Files.copy(charted.database(), theirs.database());
+        Files.copy(charted.keyFile(), theirs.keyFile());
+        Path ran = here.resolve("ran");
+        try (Connection connection = DriverManager.getConnection(theirs.url(), ClubFiles.OWNER, theirs.key());
+                Statement owner = connection.createStatement()) {
+            owner.execute("create user if not exists reader password 'x'");
+            owner.execute(statement.formatted(leavesBehind(head).formatted(end)));
+            owner.execute("shutdown");
+        }
+        Files.deleteIfExists(ran);
+        Path file = zip("given.zip", entries -> {
+            try {
+                entries.remove(Manifest.NAME);
+                entries.put(ClubFiles.DATABASE, Files.readAllBytes(theirs.database()));
+                return entries;
+            } catch (IOException failure) {
+                throw new UncheckedIOException(failure);
+            }
+        });
+        assertThat(run("restore", file)).isEqualTo(1);
+        assertThat(lastSaid())
+                .contains("holds something else than a club's tables")
+                .contains("was not opened");
+        assertThat(ran).doesNotExist();
+        assertThat(club.database()).doesNotExist();
+    }
+
+    /** What was begun when it was copied would be put back as it is opened: anything could be. */
+    @Test
+    void aBackupOfADatabaseThatWasBeingWrittenIsNotOpened() throws Exception {
+        byte[] copied;
+        ClubFiles theirs = new ClubFiles(ClubFiles.privateFolder(here.resolve("theirs")));
+        Files.copy(charted.database(), theirs.database());
+        Files.copy(charted.keyFile(), theirs.keyFile());
+        try (Connection connection =
+                        DriverManager.getConnection(theirs.url() + ";WRITE_DELAY=0", ClubFiles.OWNER, theirs.key());
+                Statement owner = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            owner.execute("insert into setting values ('begun', 'not committed')");
+            try (Connection beside = DriverManager.getConnection(theirs.url(), ClubFiles.OWNER, theirs.key());
+                    Statement force = beside.createStatement()) {
+                force.execute("checkpoint sync");
+            }
+            copied = Files.readAllBytes(theirs.database());
+        }
+        Path file = zip("given.zip", entries -> {
+            entries.remove(Manifest.NAME);
+            entries.put(ClubFiles.DATABASE, copied);
+            return entries;
+        });
+        assertThat(run("restore", file)).isEqualTo(1);
+        assertThat(lastSaid()).contains("was copied while it was written");
+    }
+
+    /** Where the copy goes is at fault, not the backup. */
+    @Test
+    void aFolderThatTakesNoFilesIsNotBlamedOnTheBackup() throws IOException {
+        Files.createDirectories(club.database().resolve("in the way"));
+        assertThatThrownBy(() -> Unpacked.into(club, sample, 99, said::add))
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("cannot be written")
+                .hasMessageContaining("Look whether the disc has room")
+                .hasMessageNotContaining("Take another backup");
+    }
+
+    @Test
+    void whatAServerKeepsIsReadableByItsOwnerOnly() throws IOException {
+        aChartedClub();
+        for (Path one : List.of(club.database(), club.keyFile())) {
+            Files.setPosixFilePermissions(one, PosixFilePermissions.fromString("rw-r--r--"));
+        }
+        ClubFiles fresh = new ClubFiles(here.resolve("fresh"));
+        StartedServer.on(fresh.folder()).close();
+        StartedServer.on(club.folder()).close();
+        for (ClubFiles kept : List.of(club, fresh)) {
+            for (Path one : List.of(kept.database(), kept.keyFile())) {
+                assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(one)))
+                        .as("%s", one)
+                        .isEqualTo("rw-------");
+            }
+        }
     }
 
     @Test
