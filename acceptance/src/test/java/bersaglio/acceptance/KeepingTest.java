@@ -61,6 +61,46 @@ class KeepingTest {
         assertThat(times).as("in the order in which they were touched").isSorted();
     }
 
+    /** As a browser does on a full disc: it closes the log under the page, and takes neither entries nor notes. */
+    private static final String CLOSED =
+            """
+            () => {
+              const begin = IDBDatabase.prototype.transaction
+              IDBDatabase.prototype.transaction = function (...given) {
+                if (window.noRoom) this.close()
+                return begin.apply(this, given)
+              }
+            }
+            """;
+
+    @Test
+    void aLogThatTheBrowserHasClosedIsOpenedAnewAndNothingThatWasCountedIsGone(Hall hall) {
+        Page page = hall.tablet();
+        boolean[] away = {false};
+        page.route("**/api/events", route -> {
+            if (away[0]) {
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        Courtside court = new Courtside(page).open(hall.address(), hall.newPlayer("Closed Tester", "RIGHT"));
+        court.row("110").sent();
+        away[0] = true;
+        page.evaluate(NO_ROOM);
+        page.evaluate(CLOSED);
+        page.evaluate("() => { window.noRoom = true }");
+        court.row("1011").shows("5 of 7");
+        assertThat(page.getByTestId("outbox")).containsText("This device has no room: 4 entries are not kept.");
+        page.evaluate("() => { window.noRoom = false }");
+        assertThat(page.getByTestId("outbox")).hasText("Kept on this device, 4 to send");
+        page.reload();
+        court.ready().shows("5 of 7");
+        away[0] = false;
+        court.row("1").shows("6 of 8").sent();
+        assertThat(ChartingTest.storedSet(hall, court).get("trials").asInt()).isEqualTo(8);
+    }
+
     private static Locator strip(Page page) {
         return page.locator(".strip .shot .word");
     }
