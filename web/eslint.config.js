@@ -29,6 +29,7 @@ export default ts.config(
       'vue/max-attributes-per-line': ['error', { singleline: 4 }],
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': ['error', { html: { void: 'any' } }],
+      'vue/no-undef-components': ['error', { ignorePatterns: ['^v-', '^router-', '^component$', '^i18n-'] }],
       'max-lines': ['error', 300],
     },
   },

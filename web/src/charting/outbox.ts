@@ -24,6 +24,8 @@ const MOST_FAILURES = 3
 export const useOutbox = defineStore('outbox', () => {
   const waiting = ref(0)
   const aside = ref(0)
+  /** Runs that another device has taken over, so that what this one still wrote in them is kept apart. */
+  const apart = ref(new Set<string>())
   const reachable = ref(true)
   /** Why the server takes nothing though it can be reached; empty while it does. */
   const serverSays = ref('')
@@ -161,6 +163,10 @@ export const useOutbox = defineStore('outbox', () => {
     const fateOf = new Map(answers.map((answer) => [answer.id, answer]))
     const stored = batch.filter((kept) => ['STORED', 'KNOWN'].includes(fateOf.get(kept.event.id)?.fate ?? ''))
     await change(stored, (kept) => ({ ...kept, fate: 'stored', storedAt: Date.now() }))
+    const runsApart = stored.filter((kept) => fateOf.get(kept.event.id)?.apart).map((kept) => kept.run)
+    if (runsApart.length > 0) {
+      apart.value = new Set([...apart.value, ...runsApart])
+    }
     const refused = batch.filter((kept) => fateOf.get(kept.event.id)?.fate === 'REFUSED')
     if (refused.length > 0) {
       const runs = new Set(refused.map((kept) => kept.run))
@@ -174,6 +180,10 @@ export const useOutbox = defineStore('outbox', () => {
     await change(all, (kept) => ({ ...kept, fate: 'aside', problem: problem(kept) }))
   }
 
+  function heardOfApart(run: string) {
+    apart.value = new Set([...apart.value].filter((one) => one !== run))
+  }
+
   async function sendAsideAgain() {
     await change(await withFate('aside'), (kept) => ({ ...kept, fate: 'waiting', problem: undefined }))
     await count()
@@ -182,7 +192,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   return {
     waiting, aside, reachable, serverSays, unkept: keeper.unkept, put: keeper.put, together: keeper.together, start, allSent,
-    sendAsideAgain,
+    sendAsideAgain, apart, heardOfApart,
   }
 })
 

@@ -55,6 +55,8 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
   let last: string | undefined
   /** Another device has the pen, and keeps it until something is written here. */
   let elsewhere = false
+  /** Another device took the pen while this one wrote: what it writes is kept apart. */
+  const outdated = computed(() => !!view.value && outbox.apart.has(run))
   let kept: Promise<unknown> = Promise.resolve()
   const clock = runClock()
   const pens = useWatching({ run: () => run, last: () => last, add: follow, read, taken })
@@ -137,6 +139,27 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     }
   }
 
+  /**
+   * Shows what another device has written meanwhile, unless this one has something to send. Which of them writes next takes
+   * the pen openly.
+   */
+  async function catchUp(): Promise<void> {
+    const [id, known] = [run, last]
+    const here = await ofRun(id)
+    if (here.some(({ fate }) => fate === 'waiting')) {
+      return
+    }
+    const events = await runOnServer(id) ?? []
+    if (events.length > 0 && run === id && last === known && (events.at(-1)?.id !== known || outbox.apart.has(id))) {
+      const seen = read(id, events)
+      if (seen) {
+        await adopt(events, kind.about(seen, id))
+        elsewhere = events.filter((event) => event.pen === pen).at(-1)?.device !== device
+      }
+      outbox.heardOfApart(id)
+    }
+  }
+
   /** From here on this device writes; another one that had is told. */
   function takeOverPen(lastSeen: string) {
     elsewhere = false
@@ -176,7 +199,7 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     target === undefined ? undefined : write(what, { target })
 
   return {
-    view, problem, tookPen, watching: pens.watching, takeOver: pens.takeOver, take: pens.take,
+    view, problem, tookPen, outdated, watching: pens.watching, takeOver: pens.takeOver, take: pens.take, catchUp,
     id: () => run,
     begin, look, resume, write,
     /** Its time runs from here. */
@@ -191,6 +214,8 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
     played: () => view.value ? Math.max(0, (view.value.pausedSince ?? clock.at()) - view.value.paused) : 0,
   }
 }
+
+export type Run = ReturnType<typeof useRun>
 
 /** Milliseconds since a run was opened, by a clock that nobody sets. */
 function runClock() {

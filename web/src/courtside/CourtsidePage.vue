@@ -7,6 +7,7 @@ import CourtDrawing from '@/court/CourtDrawing.vue'
 import { isFacing, surfaceOf } from '@/court/shape'
 import { turned } from '@/court/turn'
 import { useGoals } from '@/shared/goals'
+import PenOffer from '@/shared/PenOffer.vue'
 import PlainState from '@/shared/PlainState.vue'
 import { plain } from '@/shared/sentences'
 import { useSettings } from '@/shared/settings'
@@ -203,10 +204,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         {{ t(`court.standpoint.${settings.standpoint}`) }}
         <span class="grain" data-test="grain">{{ t(`grain.${way}`) }}</span>
       </p>
-      <div v-if="charted.run.watching.value" class="watching" role="status" data-test="watching">
-        <p>{{ t('pen.watching') }}</p>
-        <v-btn color="primary" variant="flat" size="large" @click="charted.run.takeOver()">{{ t('pen.takeOver') }}</v-btn>
-      </div>
+      <PenOffer :run="charted.run" />
       <p v-if="touches.ignored.value" :key="touches.ignored.value" class="ignored">{{ t('courtside.ignored') }}</p>
     </section>
     <BigKeys
@@ -236,7 +234,7 @@ defineExpose({ isReady: () => ready.value, ballOf: hand.ballOf, take: hand.take,
         @track="(to) => ready = ready.then(() => charted.onTrack(to))"
         @next="ready = hand.next()"
       />
-      <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('courtside.elsewhere') }}</p>
+      <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('pen.elsewhere') }}</p>
     </aside>
     <ShotStrip
       v-model:chosen="chosenId"

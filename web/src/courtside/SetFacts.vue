@@ -33,7 +33,7 @@ const facts = computed(() => [
 
 <template>
   <p class="soft facts" data-test="best">{{ facts.join(' · ') }}</p>
-  <p v-if="set?.claims" class="facts">{{ t('courtside.claims', { count: set.claims }) }}</p>
+  <p v-if="set?.claims" class="facts">{{ t('pen.claims', { count: set.claims }, set.claims) }}</p>
 </template>
 
 <style scoped>

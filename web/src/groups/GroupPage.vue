@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useEventListener, useWakeLock } from '@vueuse/core'
+import { useEventListener, useIntervalFn, useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { askListed } from '@/charting/asked'
 import PageStates from '@/shared/PageStates.vue'
+import PenOffer from '@/shared/PenOffer.vue'
 import { useAsked } from '@/shared/useAsked'
 import GroupBoard from './GroupBoard.vue'
 import GroupCounts from './GroupCounts.vue'
@@ -14,6 +15,7 @@ import { useTurn } from './useTurn'
 
 /** A group while it is on: the board, what is due, and who comes and goes. */
 const props = defineProps<{ run: string }>()
+const FOLLOWED_EVERY = 3000
 const { t } = useI18n()
 const group = useGroup()
 const turn = useTurn(group)
@@ -25,6 +27,8 @@ const { answer, failed, load } = useAsked(async () => {
   return club
 })
 onBeforeUnmount(() => void wakeLock.release())
+// Several devices follow one group.
+useIntervalFn(() => answer.value && view.value && void group.run.catchUp(), FOLLOWED_EVERY)
 const settling = ref(false)
 const ending = ref(false)
 const players = computed(() => answer.value?.data.players ?? [])
@@ -103,12 +107,10 @@ function end() {
           @came="group.came"
           @left="group.left"
         />
-        <p v-if="group.run.tookPen.value && !group.run.watching.value" class="soft">{{ t('group.elsewhere') }}</p>
+        <p v-if="view.claims" data-test="claims">{{ t('pen.claims', { count: view.claims }, view.claims) }}</p>
+        <p v-if="group.run.tookPen.value && !group.run.watching.value" class="soft">{{ t('pen.elsewhere') }}</p>
       </aside>
-      <div v-if="group.run.watching.value" class="watching" role="status">
-        <p>{{ t('pen.watching') }}</p>
-        <v-btn color="primary" variant="flat" size="large" @click="group.run.takeOver()">{{ t('pen.takeOver') }}</v-btn>
-      </div>
+      <PenOffer class="offer" :run="group.run" />
       <GroupCounts v-if="view.points.length" v-model="settling" :points="view.points" @settle="group.settle" />
       <v-dialog v-model="ending" max-width="480" :aria-label="t('group.reallyEnd')">
         <v-card class="dialog-card">
@@ -173,7 +175,7 @@ aside {
   margin-top: 16px;
 }
 
-.watching {
+.offer {
   grid-column: 1 / -1;
   padding: 12px 16px;
   border-left: 6px solid var(--steel);

@@ -9,6 +9,7 @@ import { useTouches } from '@/courtside/useTouches'
 import type { RallyEnd, ScoreSaid } from '@/shared/api'
 import OneOf from '@/shared/OneOf.vue'
 import PageStates from '@/shared/PageStates.vue'
+import PenOffer from '@/shared/PenOffer.vue'
 import { useSettings } from '@/shared/settings'
 import { useAsked } from '@/shared/useAsked'
 import BreakAdvice from './BreakAdvice.vue'
@@ -103,6 +104,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
           @touch="touches.onTouch"
           @lift="touches.onLift"
         />
+        <PenOffer class="offer" :run="charted.run" />
       </div>
       <RallyStrip class="strip" :charted="charted" :match="match" :players="players" />
       <aside>
@@ -157,11 +159,8 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
         <p v-if="match.depth !== 'POINTS' && rally.alternatives.value.length > 3" class="soft small">
           {{ slides }}
         </p>
-        <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('match.elsewhere') }}</p>
-        <div v-if="charted.run.watching.value" class="watching" role="status">
-          <p>{{ t('pen.watching') }}</p>
-          <v-btn color="primary" variant="flat" @click="charted.run.takeOver()">{{ t('pen.takeOver') }}</v-btn>
-        </div>
+        <p v-if="match.claims" data-test="claims">{{ t('pen.claims', { count: match.claims }, match.claims) }}</p>
+        <p v-if="charted.run.tookPen.value && !charted.run.watching.value" class="soft">{{ t('pen.elsewhere') }}</p>
       </aside>
       <ScoreDialog
         v-model="scoring"
@@ -206,6 +205,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
 }
 
 .court {
+  position: relative;
   min-height: 0;
   padding: 8px;
 }
@@ -262,7 +262,12 @@ aside {
   min-height: 48px;
 }
 
-.watching {
+.offer {
+  position: absolute;
+  z-index: 1;
+  top: 16px;
+  right: 16px;
+  left: 16px;
   padding: 8px 16px;
   border-left: 6px solid var(--steel);
   background: var(--sheet);

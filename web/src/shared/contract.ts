@@ -1256,6 +1256,7 @@ export interface components {
             oddGames: boolean;
         };
         EventAnswer: {
+            apart: boolean;
             /** @enum {string} */
             fate: "STORED" | "KNOWN" | "REFUSED" | "KEEP";
             id: string;

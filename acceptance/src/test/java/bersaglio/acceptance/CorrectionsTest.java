@@ -64,12 +64,18 @@ class CorrectionsTest {
         first.row("110").sent();
         Courtside second = new Courtside(hall.tablet()).open(hall.address(), player);
         second.shows("2 of 3");
-        assertThat(second.page().getByText("This set was written on another device"))
+        assertThat(second.page().getByText("This was written on another device"))
                 .isVisible();
         second.row("1").shows("3 of 4").sent();
         first.row("0").sent();
+        assertThat(first.page().getByTestId("watching")).containsText("Another device has taken this over");
         JsonNode set = ChartingTest.storedSet(hall, second);
         Assertions.assertThat(set.get("trials").asInt()).isEqualTo(4);
         Assertions.assertThat(set.get("claims").asInt()).isEqualTo(1);
+
+        first.press("Chart here").shows("3 of 4").row("1").shows("4 of 5").sent();
+        assertThat(first.page().getByTestId("watching")).hasCount(0);
+        assertThat(first.page().getByText("One entry of another device, made after this one took over"))
+                .isVisible();
     }
 }

@@ -178,6 +178,36 @@ class GroupsTest {
     }
 
     @Test
+    void twoDevicesOfOneGroupAreInTheSameTurnAndNeitherIsSilentlyLeftOut(Hall hall) {
+        Hands hands = Hands.KEYS_AT_A_TABLE;
+        Page page = hands.page(hall);
+        choose(hands, page, hall, FIVE);
+        kind(hands, page, "Pairs");
+        hands.press(page, "Start");
+        assertThat(names(page)).hasCount(2);
+        stored(hall, page);
+        Page other = hall.tablet();
+        other.navigate(page.url());
+        hands.press(other, "Change");
+        assertThat(other.getByText("Turn 2")).isVisible();
+        stored(hall, other);
+        assertThat(page.getByText("Turn 2")).isVisible();
+        assertThat(names(page)).hasText(names(other).allTextContents().toArray(new String[0]));
+
+        other.context().setOffline(true);
+        hands.press(other, "Change");
+        assertThat(other.getByText("Turn 3")).isVisible();
+        hands.press(page, "Gelso goes");
+        assertThat(page.getByText("This was written on another device")).isVisible();
+        stored(hall, page);
+        other.context().setOffline(false);
+        new Courtside(other).sent();
+        // What it wrote is kept apart; where nothing waits to be sent it shows what counts.
+        assertThat(other.getByText("Turn 2")).isVisible();
+        assertThat(other.getByTestId("claims")).containsText("One entry of another device");
+    }
+
+    @Test
     void eachHittersShotsStayTheirOwnAndTheChangeIsCalledBesideTheCourt(Hall hall) {
         Hands hands = Hands.KEYS_AT_A_TABLE;
         Page page = hall.tablet();

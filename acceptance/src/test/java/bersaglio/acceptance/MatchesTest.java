@@ -186,6 +186,32 @@ class MatchesTest {
         assertThat(page.getByTestId("hint")).containsText("2 of 2 won");
     }
 
+    /** Two devices chart one match: each is told, and what does not count is never silently left out. */
+    @Test
+    void whoseRalliesAreKeptApartIsToldAndGoesOnFromTheScoreThatCounts(Hall hall) {
+        Page page = hall.tablet();
+        choose(hall, page);
+        begin(page);
+        play(hall, page, "2 9 3 w", false);
+        stored(hall, page);
+        Page other = hall.tablet();
+        other.navigate(page.url());
+        other.locator("svg.court").waitFor();
+        play(hall, other, "2 9 3 w", false);
+        stored(hall, other);
+        int stands = points(other, "ONE").count() == 0
+                ? 0
+                : Integer.parseInt(points(other, "ONE").innerText());
+
+        play(hall, page, "2 9 3 n", false);
+        stored(hall, page);
+        assertThat(page.getByTestId("watching")).containsText("Another device has taken this over");
+        page.getByText("Chart here").click();
+        assertThat(page.getByTestId("watching")).hasCount(0);
+        assertThat(points(page, "ONE")).hasText(Integer.toString(stands));
+        assertThat(page.getByTestId("claims")).containsText("entries of another device");
+    }
+
     @Test
     void lookingAtAMatchTakesNobodysPenAndPuttingItRightDoes(Hall hall) {
         Page page = hall.tablet();

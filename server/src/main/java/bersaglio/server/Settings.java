@@ -1,9 +1,11 @@
 package bersaglio.server;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
  * How the server is run.
@@ -13,6 +15,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param rebuild whether to make all results again at this start
  * @param reserveMegabytes room on the disc that writing leaves free
  * @param backups folder for the backups of every day; in the data folder when absent
+ * @param bodyDeadline how long the body of a request may take to come
  * @param zone the club's zone, as "Europe/Rome", by which its days are told apart; the machine's own when absent
  * @param day  the day that is taken for today, for demos and tests; the real one when absent
  */
@@ -23,5 +26,6 @@ public record Settings(
         boolean rebuild,
         long reserveMegabytes,
         @Nullable Path backups,
+        @DefaultValue("5s") Duration bodyDeadline,
         @Nullable String zone,
         @Nullable LocalDate day) {}

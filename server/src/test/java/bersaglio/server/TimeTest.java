@@ -7,6 +7,7 @@ import bersaglio.core.charting.ClubDays;
 import bersaglio.server.files.CannotStart;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -36,7 +37,8 @@ class TimeTest {
 
     @Test
     void aZoneThatDoesNotExistIsSaidInOneSentence() {
-        Settings settings = new Settings(Path.of("data"), false, false, 64, null, "Europe/Nowhere", null);
+        Settings settings =
+                new Settings(Path.of("data"), false, false, 64, null, Duration.ZERO, "Europe/Nowhere", null);
         assertThatThrownBy(() -> new Time().clock(settings))
                 .isInstanceOf(CannotStart.class)
                 .hasMessage(

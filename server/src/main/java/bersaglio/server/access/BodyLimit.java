@@ -1,6 +1,7 @@
 package bersaglio.server.access;
 
 import bersaglio.core.problem.Problem;
+import bersaglio.server.Settings;
 import bersaglio.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
@@ -36,10 +37,11 @@ class BodyLimit extends OncePerRequestFilter {
     private static final String ARRIVED = BodyLimit.class.getName();
 
     private final ProblemWriter problems;
-    private final SlowBodies slow = new SlowBodies();
+    private final SlowBodies slow;
 
-    BodyLimit(ProblemWriter problems) {
+    BodyLimit(ProblemWriter problems, Settings settings) {
         this.problems = problems;
+        this.slow = new SlowBodies(settings.bodyDeadline());
     }
 
     @Override
@@ -64,7 +66,7 @@ class BodyLimit extends OncePerRequestFilter {
         if (here.length == length) {
             check(here, length, most, request, response, chain);
         } else if (!slow.await(
-                request, here, most, ARRIVED, late -> problems.write(response, HttpStatus.REQUEST_TIMEOUT, late))) {
+                request, here, most, ARRIVED, (status, problem) -> problems.write(response, status, problem))) {
             response.setHeader("Retry-After", "5");
             response.setHeader("Connection", "close");
             problems.write(

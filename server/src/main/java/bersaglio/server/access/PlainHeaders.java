@@ -2,6 +2,7 @@ package bersaglio.server.access;
 
 import jakarta.servlet.ServletException;
 import java.io.IOException;
+import java.util.List;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
@@ -16,7 +17,7 @@ import org.springframework.context.annotation.Configuration;
  */
 final class PlainHeaders extends ValveBase {
 
-    private static final String DATA = "/api";
+    private static final List<String> DATA = List.of("/api", "/v3");
 
     private PlainHeaders() {
         super(true);
@@ -29,7 +30,7 @@ final class PlainHeaders extends ValveBase {
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
         String path = request.getDecodedRequestURI();
-        if (path == null || path.startsWith(DATA)) {
+        if (path == null || DATA.stream().anyMatch(path::startsWith)) {
             response.setHeader("Cache-Control", "no-store");
             response.setHeader("Content-Security-Policy", "default-src 'none'");
         }

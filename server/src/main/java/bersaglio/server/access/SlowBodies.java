@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.http.HttpStatus;
 
 /**
  * Bodies that come bit by bit. None of them takes a thread while it comes, each has a deadline, and one address has only so
@@ -19,7 +20,6 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 final class SlowBodies {
 
-    private static final Duration DEADLINE = Duration.ofSeconds(5);
     private static final int MOST_OF_ONE_ADDRESS = 500;
     /** What is too long is read on to here, so that its sender hears why it is refused. */
     private static final int LONGEST_READ = 2 * 1024 * 1024;
@@ -29,12 +29,17 @@ final class SlowBodies {
     /** What has come, as far as it is wanted, and how long it is. */
     record Body(byte[] bytes, long length) {}
 
-    /** Answers one that has not come in time. */
-    interface Late {
-        void answer(Problem problem) throws IOException;
+    /** Answers one that has not come in time, or not as it should. */
+    interface Refusing {
+        void answer(HttpStatus status, Problem problem) throws IOException;
     }
 
     private final Map<String, Integer> underWay = new ConcurrentHashMap<>();
+    private final Duration deadline;
+
+    SlowBodies(Duration deadline) {
+        this.deadline = deadline;
+    }
 
     /**
      * Comes back to the filters with the body, once it is there.
@@ -43,16 +48,17 @@ final class SlowBodies {
      * @param attribute under which it then is
      * @return false when this address has too many under way
      */
-    boolean await(HttpServletRequest request, byte[] begun, int most, String attribute, Late late) throws IOException {
+    boolean await(HttpServletRequest request, byte[] begun, int most, String attribute, Refusing refusing)
+            throws IOException {
         String address = request.getRemoteAddr();
         if (underWay.merge(address, 1, Integer::sum) > MOST_OF_ONE_ADDRESS) {
             gone(address);
             return false;
         }
         AsyncContext context = request.startAsync();
-        context.setTimeout(DEADLINE.toMillis());
-        context.addListener(new Ending(address, late));
-        request.getInputStream().setReadListener(new Reader(request, context, begun, most, attribute));
+        context.setTimeout(deadline.toMillis());
+        context.addListener(new Ending(address, refusing));
+        request.getInputStream().setReadListener(new Reader(request, context, begun, most, attribute, refusing));
         return true;
     }
 
@@ -63,12 +69,12 @@ final class SlowBodies {
     private final class Ending implements AsyncListener {
 
         private final String address;
-        private final Late late;
+        private final Refusing refusing;
         private boolean ended;
 
-        Ending(String address, Late late) {
+        Ending(String address, Refusing refusing) {
             this.address = address;
-            this.late = late;
+            this.refusing = refusing;
         }
 
         /** Once, however it ends. */
@@ -84,11 +90,13 @@ final class SlowBodies {
         @Override
         public void onTimeout(AsyncEvent event) throws IOException {
             if (end()) {
-                late.answer(new Problem(
-                        "too_slow",
-                        "body",
-                        "incomplete after " + DEADLINE.toSeconds() + " s",
-                        "a body that comes at once"));
+                refusing.answer(
+                        HttpStatus.REQUEST_TIMEOUT,
+                        new Problem(
+                                "too_slow",
+                                "body",
+                                "incomplete after " + deadline.toSeconds() + " s",
+                                "a body that comes at once"));
             }
             event.getAsyncContext().complete();
         }
@@ -116,18 +124,26 @@ final class SlowBodies {
         private final AsyncContext context;
         private final int most;
         private final String attribute;
+        private final Refusing refusing;
         private final ByteArrayOutputStream wanted = new ByteArrayOutputStream();
         private final byte[] block = new byte[BLOCK];
         private long length;
         private boolean over;
 
-        Reader(HttpServletRequest request, AsyncContext context, byte[] begun, int most, String attribute)
+        Reader(
+                HttpServletRequest request,
+                AsyncContext context,
+                byte[] begun,
+                int most,
+                String attribute,
+                Refusing refusing)
                 throws IOException {
             this.request = request;
             this.in = request.getInputStream();
             this.context = context;
             this.most = most;
             this.attribute = attribute;
+            this.refusing = refusing;
             this.length = begun.length;
             wanted.writeBytes(begun);
         }
@@ -160,7 +176,19 @@ final class SlowBodies {
         public void onError(Throwable gone) {
             if (!over) {
                 over = true;
+                answerBroken();
                 context.complete();
+            }
+        }
+
+        /** A body that is cut into pieces wrongly; of one whose sender is gone nobody hears it. */
+        private void answerBroken() {
+            try {
+                refusing.answer(
+                        HttpStatus.BAD_REQUEST,
+                        new Problem("broken_body", "body", "cut into pieces wrongly", "a body that can be read"));
+            } catch (IOException | IllegalStateException nobody) {
+                // The connection is closed.
             }
         }
     }

@@ -12,10 +12,17 @@ sealed interface Arrival {
 
     String id();
 
+    String run();
+
     record Readable(ChartEvent event, UUID session) implements Arrival {
         @Override
         public String id() {
             return event.id();
+        }
+
+        @Override
+        public String run() {
+            return event.run();
         }
     }
 

@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.SharedEvent;
 import bersaglio.core.problem.Problem;
 import bersaglio.core.problem.Refused;
 import bersaglio.server.storage.NotWritten;
@@ -38,8 +39,17 @@ public class Charting {
         KEEP
     }
 
-    /** The fate of one event of a batch. */
-    public record Answer(String id, Fate fate, Optional<Problem> problem) {}
+    /**
+     * The fate of one event of a batch.
+     *
+     * @param apart whether it is kept apart as a claim, since another device writes the run now
+     */
+    public record Answer(String id, Fate fate, boolean apart, Optional<Problem> problem) {
+
+        boolean isTaken() {
+            return fate == Fate.STORED || fate == Fate.KNOWN;
+        }
+    }
 
     private static final Logger LOG = LoggerFactory.getLogger(Charting.class);
 
@@ -59,7 +69,7 @@ public class Charting {
 
     public List<Answer> receive(List<JsonValue> events) {
         List<Arrival> batch = events.stream().map(Arrival::of).toList();
-        Intake intake = writer.write(() -> takeWhatCanBe(batch, new HashSet<>()));
+        Intake intake = writer.write(() -> takeWhatCanBe(batch, Set.of()));
         intake.runs().forEach(RunIntake::keep);
         return intake.answers();
     }
@@ -78,10 +88,11 @@ public class Charting {
         return log.countRuns() > 0;
     }
 
-    private record Intake(List<Answer> answers, List<RunIntake<?>> runs) {
+    /** @param heldBack runs of which something was not taken, so that what comes after it waits for it */
+    private record Intake(List<Answer> answers, List<RunIntake<?>> runs, Set<String> heldBack) {
 
-        Intake and(Intake other) {
-            return new Intake(joined(answers, other.answers), joined(runs, other.runs));
+        Intake and(Intake later) {
+            return new Intake(joined(answers, later.answers), joined(runs, later.runs), later.heldBack);
         }
 
         private static <T> List<T> joined(List<T> some, List<T> others) {
@@ -90,19 +101,21 @@ public class Charting {
     }
 
     /** What cannot be stored is found by halves and refused by itself; all else is stored. */
-    private Intake takeWhatCanBe(List<Arrival> batch, Set<String> waitingRuns) {
+    private Intake takeWhatCanBe(List<Arrival> batch, Set<String> heldBack) {
         try {
-            return writer.attempt(() -> take(batch, waitingRuns));
+            return writer.attempt(() -> take(batch, heldBack));
         } catch (RuntimeException failure) {
             if (NotWritten.isOutage(failure)) {
                 throw failure;
             }
             if (batch.size() == 1) {
-                return new Intake(List.of(cannotBeStored(batch.get(0), failure)), List.of());
+                Set<String> now = new HashSet<>(heldBack);
+                now.add(batch.get(0).run());
+                return new Intake(List.of(cannotBeStored(batch.get(0), failure)), List.of(), now);
             }
             int half = batch.size() / 2;
-            return takeWhatCanBe(batch.subList(0, half), waitingRuns)
-                    .and(takeWhatCanBe(batch.subList(half, batch.size()), waitingRuns));
+            Intake first = takeWhatCanBe(batch.subList(0, half), heldBack);
+            return first.and(takeWhatCanBe(batch.subList(half, batch.size()), first.heldBack()));
         }
     }
 
@@ -114,13 +127,18 @@ public class Charting {
         return refused(arrival.id(), new Problem("cannot_be_stored", "id", arrival.id(), "an event of this set"));
     }
 
-    private Intake take(List<Arrival> batch, Set<String> waitingRuns) {
+    private Intake take(List<Arrival> batch, Set<String> heldBefore) {
         List<Answer> answers = new ArrayList<>();
+        Set<String> heldBack = new HashSet<>(heldBefore);
         SessionIntakes sessions = new SessionIntakes(log.find(idsOf(batch)));
         for (Arrival arrival : batch) {
-            answers.add(takeOne(arrival, sessions, waitingRuns));
+            Answer answer = takeOne(arrival, sessions, heldBack);
+            answers.add(answer);
+            if (!answer.isTaken()) {
+                heldBack.add(arrival.run());
+            }
         }
-        return new Intake(answers, sessions.store());
+        return new Intake(answers, sessions.store(), heldBack);
     }
 
     private static Set<UUID> idsOf(List<Arrival> batch) {
@@ -133,31 +151,32 @@ public class Charting {
         return ids;
     }
 
-    private Answer takeOne(Arrival arrival, SessionIntakes sessions, Set<String> waitingRuns) {
+    /** @param heldBack runs of which an earlier event was not taken: out of its order nothing is */
+    private Answer takeOne(Arrival arrival, SessionIntakes sessions, Set<String> heldBack) {
         if (arrival instanceof Arrival.Unreadable unreadable) {
-            if (unreadable.problem().code().equals(EventCodec.NEWER)) {
-                waitingRuns.add(unreadable.run());
-                return keep(unreadable.id(), unreadable.problem());
-            }
-            return refused(unreadable.id(), unreadable.problem());
+            return unreadable.problem().code().equals(EventCodec.NEWER)
+                    ? keep(unreadable.id(), unreadable.problem())
+                    : refused(unreadable.id(), unreadable.problem());
         }
         ChartEvent event = ((Arrival.Readable) arrival).event();
-        if (waitingRuns.contains(event.run())) {
+        if (heldBack.contains(event.run())) {
             return keep(event.id(), new Problem("behind_kept", "run", event.run(), "its earlier events first"));
         }
         try {
-            return new Answer(event.id(), sessions.take(event), Optional.empty());
+            Fate fate = sessions.take(event);
+            boolean apart = fate == Fate.STORED && sessions.isApart(event);
+            return new Answer(event.id(), fate, apart, Optional.empty());
         } catch (Refused refused) {
             return refused(event.id(), refused.problem());
         }
     }
 
     private static Answer refused(String id, Problem problem) {
-        return new Answer(id, Fate.REFUSED, Optional.of(problem));
+        return new Answer(id, Fate.REFUSED, false, Optional.of(problem));
     }
 
     private static Answer keep(String id, Problem problem) {
-        return new Answer(id, Fate.KEEP, Optional.of(problem));
+        return new Answer(id, Fate.KEEP, false, Optional.of(problem));
     }
 
     /** The sessions that a batch writes to, while it does. */
@@ -192,6 +211,12 @@ public class Charting {
             taken.put(id, event);
             run.add(event, position);
             return Fate.STORED;
+        }
+
+        /** Whether what was just taken came of an older pen than the run's. */
+        boolean isApart(ChartEvent event) {
+            return !(event.what() instanceof SharedEvent.PenTaken)
+                    && event.pen() < runFor(event).now.pen();
         }
 
         private long nextPosition(UUID session) {

@@ -49,8 +49,13 @@ class EventController {
     /** The fates of a batch, one for each of its events, and the server's time in milliseconds since 1970. */
     record EventAnswers(List<EventAnswer> answers, long serverTime) {}
 
-    /** What became of an event; {@code problem} says why it was refused or must be kept. */
-    record EventAnswer(String id, Charting.Fate fate, @Nullable ProblemView problem) {}
+    /**
+     * What became of an event.
+     *
+     * @param apart   whether it is kept apart, since another device has taken over the run
+     * @param problem why it was refused or must be kept
+     */
+    record EventAnswer(String id, Charting.Fate fate, boolean apart, @Nullable ProblemView problem) {}
 
     /** A run's events in order, the kind of chart that it is, and what they make, under the name of that kind. */
     record RunView(
@@ -98,6 +103,7 @@ class EventController {
         return new EventAnswer(
                 answer.id(),
                 answer.fate(),
+                answer.apart(),
                 answer.problem()
                         .map(problem -> ProblemView.of(
                                 problem.code().equals("id_reused") ? HttpStatus.CONFLICT : HttpStatus.BAD_REQUEST,

@@ -57,12 +57,15 @@ public class Rebuild implements Preparation {
         } else if (!made.equals(present) || asked.rebuild()) {
             LOG.info("Results were made by rules {}; making them again by rules {}.", made, present);
             List<UUID> changed = rebuild();
-            LOG.info("{} sets read differently now.", changed.size());
-            changed.forEach(run -> LOG.info("  set {} reads differently", run));
+            LOG.info("{} results read differently now.", changed.size());
+            changed.forEach(run -> LOG.info("  {} reads differently", run));
         }
     }
 
-    /** @return the runs whose results differ from before, those among them that have none any more */
+    /**
+     * @return the runs whose results differ from before, those among them that have none any more; of a kind of chart of
+     *     which no results were kept, as after tables got another form, none
+     */
     public List<UUID> rebuild() {
         int old = generations.present();
         int next = old + 1;

@@ -210,8 +210,11 @@ class ResultStore implements Results {
                 .toList();
     }
 
-    /** Sets that differ between two generations. */
+    /** Sets that differ between two generations; with one that was not kept nothing is compared. */
     List<UUID> differences(int one, int other) {
+        if (!generations().contains(one)) {
+            return List.of();
+        }
         String rows = "select " + SET_COLUMNS + " from set_result where generation = ";
         return jdbc.sql(
                         "select run from (%1$s :one except %1$s :other) union select run from (%1$s :other except %1$s :one)"

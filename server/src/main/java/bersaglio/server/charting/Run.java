@@ -1,6 +1,7 @@
 package bersaglio.server.charting;
 
 import bersaglio.core.charting.ChartEvent;
+import bersaglio.core.charting.SharedEvent;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.util.ArrayList;
@@ -12,11 +13,32 @@ final class Run<C> {
 
     private final ChartKind<C> kind;
     private final List<ChartEvent> events;
+    private final int pen;
     private @Nullable C chart;
 
     Run(ChartKind<C> kind, List<ChartEvent> events) {
+        this(kind, events, penAfter(1, events));
+    }
+
+    private Run(ChartKind<C> kind, List<ChartEvent> events, int pen) {
         this.kind = kind;
         this.events = events;
+        this.pen = pen;
+    }
+
+    private static int penAfter(int pen, List<ChartEvent> events) {
+        int newest = pen;
+        for (ChartEvent event : events) {
+            if (event.what() instanceof SharedEvent.PenTaken taken) {
+                newest = Math.max(newest, taken.pen());
+            }
+        }
+        return newest;
+    }
+
+    /** The one that writes; what older ones still send is kept apart. */
+    int pen() {
+        return pen;
     }
 
     List<ChartEvent> events() {
@@ -31,7 +53,7 @@ final class Run<C> {
         List<ChartEvent> more = new ArrayList<>(events.size() + 1);
         more.addAll(events);
         more.add(event);
-        return new Run<>(kind, more);
+        return new Run<>(kind, more, penAfter(pen, List.of(event)));
     }
 
     void check(ChartEvent event) {

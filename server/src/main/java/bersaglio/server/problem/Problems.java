@@ -66,7 +66,9 @@ class Problems implements ErrorController {
         String value = String.valueOf(wrong.getValue());
         Class<?> wanted = wrong.getRequiredType();
         Problem problem;
-        if (wanted == UUID.class) {
+        if (wrong.getValue() instanceof Object[] several) {
+            problem = new Problem("given_twice", wrong.getName(), several.length + " values", "one value");
+        } else if (wanted == UUID.class) {
             problem = new Problem("bad_id", wrong.getName(), value, "a UUID");
         } else if (wanted == LocalDate.class) {
             problem = new Problem("bad_date", wrong.getName(), value, "a day such as 2026-11-25");

@@ -57,8 +57,11 @@ public final class ResultTables {
                 .list();
     }
 
-    /** Runs of which two generations say otherwise. */
+    /** Runs of which two generations say otherwise; with one that was not kept nothing is compared. */
     public List<UUID> differences(int one, int other) {
+        if (!generations().contains(one)) {
+            return List.of();
+        }
         List<String> each = new ArrayList<>();
         columns.forEach((table, names) -> {
             String rows = "select " + names + " from " + table + " where generation = ";

@@ -12,18 +12,22 @@ import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(DemoServer.class)
 class AccessTest {
@@ -103,59 +107,120 @@ class AccessTest {
         assertThat(answer.body()).contains("no UTF-8");
     }
 
+    /** None of the slow ones is given up while this lasts: so nobody waited for that. */
     @Test
-    void whoSendsSlowlyKeepsNobodyElseWaiting() throws Exception {
+    void whoSendsSlowlyKeepsNobodyElseWaiting(@TempDir Path folder) throws Exception {
         List<Socket> slow = new ArrayList<>();
-        ScheduledExecutorService drip = Executors.newSingleThreadScheduledExecutor();
-        try {
+        try (StartedServer patient = StartedServer.on(folder.resolve("club"), "--bersaglio.body-deadline=1h")) {
             for (int i = 0; i < 600; i++) {
-                Socket one = new Socket(InetAddress.getLoopbackAddress(), server.port());
-                one.getOutputStream()
-                        .write(("POST /api/events HTTP/1.1\r\nHost: localhost:" + server.port()
-                                        + "\r\nContent-Type: application/json\r\nContent-Length: 5000\r\n\r\n{")
-                                .getBytes(StandardCharsets.US_ASCII));
-                slow.add(one);
+                slow.add(begun(patient.port()));
             }
-            drip.scheduleAtFixedRate(() -> slow.forEach(AccessTest::drop), 0, 500, TimeUnit.MILLISECONDS);
-            String player = Device.newId();
             for (int i = 0; i < 20; i++) {
-                assertThat(fromAnotherAddress("PUT /api/players/" + player, "{\"name\":\"Quick\",\"hand\":\"LEFT\"}"))
+                assertThat(inTwo(
+                                patient.port(),
+                                "PUT /api/players/" + Device.newId(),
+                                "{\"name\":\"Quick\",\"hand\":\"LEFT\"}",
+                                0,
+                                () -> {}))
                         .startsWith("HTTP/1.1 201");
-                if (i == 0) {
-                    assertThat(slow.get(0).getInputStream().available())
-                            .as("the first of the slow ones has not been given up yet")
-                            .isZero();
+            }
+            List<Socket> refused = new ArrayList<>();
+            while (refused.size() < 100) {
+                for (Socket one : slow) {
+                    if (one.getInputStream().available() > 0) {
+                        assertThat(status(one)).isEqualTo("HTTP/1.1 429");
+                        refused.add(one);
+                    }
                 }
+                slow.removeAll(refused);
             }
-            List<String> answers = new ArrayList<>();
-            for (Socket one : slow) {
-                one.setSoTimeout(15_000);
-                byte[] answer = new byte[12];
-                answers.add(
-                        one.getInputStream().readNBytes(answer, 0, 12) < 12
-                                ? "gone"
-                                : new String(answer, StandardCharsets.US_ASCII));
+            assertThat(slow).hasSize(500);
+            for (Socket one : refused) {
+                one.close();
             }
-            assertThat(answers).contains("HTTP/1.1 408", "HTTP/1.1 429").doesNotContain("HTTP/1.1 200");
         } finally {
-            drip.shutdownNow();
             for (Socket one : slow) {
                 one.close();
             }
         }
     }
 
-    /** Its body in a packet of its own, as many a device sends it. */
-    private String fromAnotherAddress(String what, String body) throws IOException {
-        return inTwo(what, body, 0, () -> {});
+    @Test
+    void aBodyThatDoesNotComeIsNotWaitedForForEver() throws IOException {
+        try (Socket slow = begun(server.port())) {
+            assertThat(status(slow)).isEqualTo("HTTP/1.1 408");
+        }
     }
 
+    /** A request of which no more comes than the first sign of its body. */
+    private static Socket begun(int port) throws IOException {
+        Socket one = new Socket(InetAddress.getLoopbackAddress(), port);
+        one.getOutputStream()
+                .write(("POST /api/events HTTP/1.1\r\nHost: localhost:" + port
+                                + "\r\nContent-Type: application/json\r\nContent-Length: 5000\r\n\r\n{")
+                        .getBytes(StandardCharsets.US_ASCII));
+        return one;
+    }
+
+    private static String status(Socket answered) throws IOException {
+        return new String(answered.getInputStream().readNBytes(12), StandardCharsets.US_ASCII);
+    }
+
+    @Test
+    void aBodyThatIsCutIntoPiecesWronglyIsAProblemAndNoFailure() throws IOException {
+        for (String pieces : List.of("ZZ\r\n{}\r\n0\r\n\r\n", "2\r\n{}and more\r\n0\r\n\r\n", "-5\r\n{}\r\n")) {
+            String answer = raw("POST /api/events HTTP/1.1\r\nHost: localhost:" + server.port()
+                    + "\r\nConnection: close\r\nContent-Type: application/json\r\nTransfer-Encoding: chunked\r\n\r\n"
+                    + pieces);
+            assertThat(answer).as(pieces).startsWith("HTTP/1.1 400").contains("\"code\"");
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("questionsWithOneValueEach")
+    void aParameterThatIsGivenTwiceIsNamed(String path, String name) {
+        HttpResponse<String> answer = server.send(server.request(path + "?" + name + "=7&" + name + "=8"));
+        assertThat(answer.statusCode()).isBetween(400, 404);
+        assertThat(answer.body()).doesNotContain("[L", "@");
+    }
+
+    /** Every parameter of the contract that is not a list. */
+    static Stream<Arguments> questionsWithOneValueEach() throws IOException {
+        List<Arguments> questions = new ArrayList<>();
+        JsonNode paths = StartedServer.JSON
+                .readTree(Files.readString(Path.of("openapi.json")))
+                .get("paths");
+        for (String path : paths.propertyNames()) {
+            for (JsonNode parameter : paths.get(path).path("get").path("parameters")) {
+                if (parameter.get("in").asString().equals("query")
+                        && !parameter.at("/schema/type").asString().equals("array")) {
+                    questions.add(Arguments.of(
+                            path.replaceAll("\\{\\w+}", "73953a09-15f6-364e-aa0e-65bfb91eb655"),
+                            parameter.get("name").asString()));
+                }
+            }
+        }
+        return questions.stream();
+    }
+
+    @Test
+    void theContractIsDataTooAndRunsNothing() {
+        HttpResponse<String> answer = server.send(server.request("/v3/api-docs"));
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.headers().firstValue("Content-Security-Policy")).contains("default-src 'none'");
+    }
+
+    /** Its body in a packet of its own, as many a device sends it; from another address. */
     private String inTwo(String what, String body, int first, Runnable meanwhile) throws IOException {
+        return inTwo(server.port(), what, body, first, meanwhile);
+    }
+
+    private static String inTwo(int port, String what, String body, int first, Runnable meanwhile) throws IOException {
         try (Socket socket =
-                new Socket(InetAddress.getLoopbackAddress(), server.port(), InetAddress.getByName("127.0.0.2"), 0)) {
+                new Socket(InetAddress.getLoopbackAddress(), port, InetAddress.getByName("127.0.0.2"), 0)) {
             socket.setTcpNoDelay(true);
             socket.getOutputStream()
-                    .write((what + " HTTP/1.1\r\nHost: localhost:" + server.port()
+                    .write((what + " HTTP/1.1\r\nHost: localhost:" + port
                                     + "\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: "
                                     + body.length() + "\r\n\r\n" + body.substring(0, first))
                             .getBytes(StandardCharsets.US_ASCII));
@@ -185,14 +250,6 @@ class AccessTest {
 
         assertThat(answer.statusCode()).isEqualTo(201);
         assertThat(answer.body()).contains("At last");
-    }
-
-    private static void drop(Socket socket) {
-        try {
-            socket.getOutputStream().write(' ');
-        } catch (IOException refusedAlready) {
-            // The server has answered and closed.
-        }
     }
 
     @ParameterizedTest

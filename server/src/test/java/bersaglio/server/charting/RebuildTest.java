@@ -44,6 +44,14 @@ class RebuildTest {
         assertThat(server.bean(Rebuild.class).rebuild()).hasToString("[" + run + "]");
     }
 
+    /** Tables that got another form lose their rows: what they said is not known any more. */
+    @Test
+    void withResultsThatWereNotKeptNothingIsSaidToReadDifferently() {
+        int present = server.bean(Generations.class).present();
+        assertThat(server.bean(ChartKinds.class).differences(present + 7, present))
+                .isEmpty();
+    }
+
     @Test
     void aRunThatTheRulesDoNotTakeIsListedAndKeepsNothingElseBack() {
         Object run = jdbc.queryForObject("select max(run) from set_result", Object.class);

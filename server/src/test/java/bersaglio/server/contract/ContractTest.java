@@ -96,6 +96,7 @@ class ContractTest {
     void theDocumentOfEventsNamesEveryKindAndItsFields() throws IOException {
         JsonNode contract = StartedServer.JSON.readTree(Files.readString(COMMITTED));
         List<String> lines = Files.readAllLines(Path.of("..", "docs", "events.md"));
+        assertThat(lines).anySatisfy(line -> assertThat(line).contains("`v` (" + EventCodec.version() + ";"));
         try (var in = EventCodec.class.getResourceAsStream("events-v9.json")) {
             Fields.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                     .asArray()
