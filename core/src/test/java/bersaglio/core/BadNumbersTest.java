@@ -1,22 +1,34 @@
 package bersaglio.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bersaglio.core.court.Circle;
 import bersaglio.core.court.Point;
 import bersaglio.core.court.Polygon;
+import bersaglio.core.drill.Drill;
 import bersaglio.core.drill.Evidence;
 import bersaglio.core.drill.Level;
 import bersaglio.core.drill.OneMetQuota;
 import bersaglio.core.drill.Sequential;
 import bersaglio.core.drill.Trying;
+import bersaglio.core.drill.Verdict;
 import bersaglio.core.forecast.Forecast;
 import bersaglio.core.forecast.Pace;
+import bersaglio.core.goal.Ahead;
+import bersaglio.core.goal.Attempt;
+import bersaglio.core.goal.Quota;
+import bersaglio.core.goal.Signal;
+import bersaglio.core.goal.Standing;
+import bersaglio.core.goal.Start;
+import bersaglio.core.goal.Timed;
 import bersaglio.core.odds.GoalOdds;
 import bersaglio.core.odds.HitRate;
+import bersaglio.core.odds.Neighbours;
 import bersaglio.core.odds.QuotaOdds;
 import bersaglio.core.odds.RatioTest;
 import bersaglio.core.problem.Refused;
+import bersaglio.core.scatter.Covariance;
 import bersaglio.core.scatter.Scatter;
 import bersaglio.core.target.Ground;
 import java.io.IOException;
@@ -30,10 +42,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -71,6 +85,25 @@ class BadNumbersTest {
         }
         assertThat(asked).isGreaterThan(100);
         assertThat(taken).isEmpty();
+    }
+
+    @Test
+    void whatNothingCanBeSaidOfIsRefusedByName() {
+        Drill drill = Samples.drill();
+        Map<String, ThrowingCallable> asked = Map.of(
+                "attempts", () -> drill.advise(1, List.of(), Neighbours.NONE),
+                "attempts ", () -> Verdict.of(drill, 1, List.of(), Neighbours.NONE),
+                "parts", () -> new HitRate(3, 4).spread(0),
+                "sdAcross", () -> Covariance.of(-0.4, 0.4, 0),
+                "correlation", () -> Covariance.of(0.4, 0.4, -1.2),
+                "balls", () -> new Ahead(new Quota(8, 12).play(Start.FRESH), -5, true),
+                "score", () -> new Attempt("1", Standing.MET, Double.NaN, 0));
+        asked.forEach(
+                (field, call) -> assertThatThrownBy(call).isInstanceOfSatisfying(Refused.class, refused -> assertThat(
+                                refused.problem().field())
+                        .isEqualTo(field.strip())));
+        assertThatThrownBy(() -> new Timed(1, 60, 0, 20, Signal.values()[0]).ahead(1e-9))
+                .isInstanceOf(Refused.class);
     }
 
     /** One value of each kind that is asked about numbers. */

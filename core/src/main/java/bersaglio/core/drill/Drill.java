@@ -126,6 +126,7 @@ public record Drill(
 
     /** What the level's rule says after the last of these sets; from the top rung nobody moves up, from the first nobody down. */
     public Advice advise(int level, List<Attempt> attempts, Neighbours before) {
+        Check.requireAtLeast("attempts", attempts.size(), 1);
         return within(level, level(level).advise(attempts, before));
     }
 

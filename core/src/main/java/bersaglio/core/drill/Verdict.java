@@ -4,6 +4,7 @@ import bersaglio.core.goal.Attempt;
 import bersaglio.core.goal.Tally;
 import bersaglio.core.odds.HitRate;
 import bersaglio.core.odds.Neighbours;
+import bersaglio.core.problem.Check;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,6 +43,7 @@ public record Verdict(
      */
     public static Verdict of(Drill drill, int levelNumber, List<Attempt> attempts, Neighbours before) {
         Level level = drill.level(levelNumber);
+        Check.requireAtLeast("attempts", attempts.size(), 1);
         Tally tally = attempts.get(attempts.size() - 1).tally();
         HitRate rate = new HitRate(tally.hits(), tally.trials());
         Advice advice = drill.advise(levelNumber, attempts, before);

@@ -11,6 +11,13 @@ import java.util.OptionalInt;
  */
 public record Ahead(Play play, int balls, boolean playsOn, Memo memo) {
 
+    private static final double FASTEST = 0.05;
+    private static final double SLOWEST = 3600;
+
+    public Ahead {
+        Check.requireAtLeast("balls", balls, 0);
+    }
+
     public Ahead(Play play, int balls, boolean playsOn) {
         this(play, balls, playsOn, new Memo());
     }
@@ -26,7 +33,7 @@ public record Ahead(Play play, int balls, boolean playsOn, Memo memo) {
 
     /** Balls that a player of this pace has in so many seconds: one at least. */
     static int ballsIn(int seconds, double secondsABall) {
-        Check.requirePositive("secondsABall", secondsABall);
+        Check.requireBetween("secondsABall", secondsABall, FASTEST, SLOWEST);
         return (int) Math.max(1, Math.min(Goals.LONGEST_SET, seconds / secondsABall));
     }
 

@@ -1,5 +1,6 @@
 package bersaglio.core.goal;
 
+import bersaglio.core.problem.Check;
 import bersaglio.core.problem.Refused;
 
 /**
@@ -12,9 +13,12 @@ import bersaglio.core.problem.Refused;
  */
 public record Attempt(String trials, Standing standing, double score, long heldAt) {
 
+    private static final double MOST = 1e12;
+
     public static final long DAY = 24L * 3600 * 1000;
 
     public Attempt {
+        Check.requireBetween("score", score, -MOST, MOST);
         for (int i = 0; i < trials.length(); i++) {
             if (trials.charAt(i) != '0' && trials.charAt(i) != '1') {
                 throw new Refused("bad_trials", "trials", trials, "only 0 and 1");

@@ -56,7 +56,9 @@ public record Format(
     /** The same with games to another number of points; what comes at the half of one goes with it. */
     public Format to(int to) {
         int pause = interval == 0 ? 0 : Laws.half(sport, to);
-        return new Format(id, sport, doubles, points.to(to), games, wins, decider, service, ends, pause).halved();
+        Counting other =
+                points.to(to).cappedAt(Laws.cap(sport, to, points.finish().cap()));
+        return new Format(id, sport, doubles, other, games, wins, decider, service.to(to), ends, pause).halved();
     }
 
     /** The same with games that so many points win in any case. */

@@ -37,6 +37,19 @@ public final class Laws {
         return sport == Sport.TABLE_TENNIS ? Math.max(1, to / 2) : (to + 1) / 2;
     }
 
+    /**
+     * Points that win a game in any case, where its law names some: of badminton (BWF) 21 with 30, and 15 with 21; a game to 11
+     * has 15 by the same share.
+     *
+     * @param cap of the format that is changed; 0 where the lead always decides
+     */
+    static int cap(Sport sport, int to, int cap) {
+        return switch (sport) {
+            case BADMINTON -> cap == 0 ? 0 : to * 10 / 7;
+            case TENNIS, PADEL, TABLE_TENNIS, PICKLEBALL, SQUASH, VOLLEYBALL, BASKETBALL, ANY -> cap;
+        };
+    }
+
     /** Strokes that attack: who answers with one had a ball to attack. */
     public static boolean isAttack(Sport sport, String stroke) {
         return attacks(sport).contains(stroke);

@@ -19,6 +19,11 @@ public sealed interface Service permits RallyWinner, SideOut, Turns, WholeGames 
     /** Who serves after these rallies, each by who won it. */
     Serving after(Opening opening, List<Team> rallies, Game game);
 
+    /** The same in games to another number of points. */
+    default Service to(int points) {
+        return this;
+    }
+
     /** Who begins the game after one that somebody won. */
     Opening next(Opening before, Team winner);
 }

@@ -20,6 +20,12 @@ public record Turns(int each, int oneFrom) implements Service {
         Check.requireBetween("oneFrom", oneFrom, 1, 100);
     }
 
+    /** Laws of table tennis (ITTF) 2.13.3: one each from 10 all in a game to 11, where both lack one point. */
+    @Override
+    public Turns to(int points) {
+        return new Turns(each, Math.max(1, points - 1));
+    }
+
     private int turn(int played) {
         int longOnes = 2 * oneFrom;
         return played < longOnes ? played / each : longOnes / each + played - longOnes;

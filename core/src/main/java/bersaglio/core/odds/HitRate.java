@@ -51,6 +51,7 @@ public record HitRate(double hits, double trials) {
 
     /** Rates that are each as likely as the others: the middles of so many equal parts of what is left open. */
     public List<Double> spread(int parts) {
+        Check.requireAtLeast("parts", parts, 1);
         BetaDistribution own = posterior();
         List<Double> rates = new ArrayList<>(parts);
         for (int i = 0; i < parts; i++) {

@@ -20,6 +20,9 @@ public record Covariance(double xx, double xy, double yy) {
     }
 
     public static Covariance of(double sdAcross, double sdAlong, double correlation) {
+        Check.requirePositive("sdAcross", sdAcross);
+        Check.requirePositive("sdAlong", sdAlong);
+        Check.requireBetween("correlation", correlation, -1, 1);
         return new Covariance(sdAcross * sdAcross, correlation * sdAcross * sdAlong, sdAlong * sdAlong);
     }
 

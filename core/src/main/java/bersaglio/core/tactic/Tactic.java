@@ -157,6 +157,9 @@ public sealed interface Tactic {
                 }
                 spot = earlier.spot();
             }
+            if (sameSpot && now.spot() == 0) {
+                return Optional.empty();
+            }
             int wanted = spot;
             return shot.holds(now).map(again -> !(again && (!sameSpot || now.spot() == wanted)));
         }

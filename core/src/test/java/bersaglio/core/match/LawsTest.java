@@ -4,21 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bersaglio.core.court.Sport;
 import bersaglio.core.match.ScoreCall.Said;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LawsTest {
 
     @Test
     void playedToAnotherNumberOfPointsTheHalvesGoWithIt() {
         Format toFifteen = Formats.BADMINTON.to(15);
-        assertThat(toFifteen.points().finish()).isEqualTo(new Finish(15, 2, 30));
+        assertThat(toFifteen.points().finish()).isEqualTo(new Finish(15, 2, 21));
         assertThat(toFifteen.interval()).isEqualTo(8);
         assertThat(toFifteen.ends().inLastGame()).isEqualTo(8);
-        assertThat(Formats.BADMINTON.to(35).points().finish().cap())
-                .as("a cap below is none")
-                .isZero();
+        assertThat(Formats.BADMINTON.to(11).points().finish()).isEqualTo(new Finish(11, 2, 15));
+        assertThat(Formats.BADMINTON.to(15).to(21).points().finish()).isEqualTo(new Finish(21, 2, 30));
+        assertThat(Formats.BADMINTON.cappedAt(0).to(15).points().finish().cap()).isZero();
         assertThat(Formats.BADMINTON.cappedAt(25).points().finish()).isEqualTo(new Finish(21, 2, 25));
         assertThat(Formats.BADMINTON.cappedAt(5).points().finish().cap()).isZero();
         assertThat(Formats.TABLE_TENNIS.to(21).ends().inLastGame()).isEqualTo(10);
@@ -28,6 +32,24 @@ class LawsTest {
                         .as(format.id())
                         .isEqualTo(format);
             }
+        }
+    }
+
+    /** From 6 all in a game to 7, from 14 all in one to 15: one point each before the end. */
+    @ParameterizedTest
+    @ValueSource(ints = {7, 11, 15, 21})
+    void inTableTennisEachServesOnceFromOnePointBeforeTheEnd(int to) {
+        MatchState match = Formats.TABLE_TENNIS.to(to).begin(Team.ONE);
+        List<Team> servers = new ArrayList<>();
+        for (int rally = 0; rally < 2 * to + 2; rally++) {
+            servers.add(match.serving().team());
+            match = match.after(rally % 2 == 0 ? Team.ONE : Team.TWO);
+        }
+        for (int rally = 0; rally < servers.size(); rally++) {
+            int turn = rally < 2 * (to - 1) ? rally / 2 : (to - 1) + rally - 2 * (to - 1);
+            assertThat(servers.get(rally))
+                    .as("rally %d of a game to %d", rally + 1, to)
+                    .isEqualTo(turn % 2 == 0 ? Team.ONE : Team.TWO);
         }
     }
 

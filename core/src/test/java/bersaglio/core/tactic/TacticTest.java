@@ -66,6 +66,14 @@ class TacticTest {
         isKept(check("never two lifts in a row", tape, Team.ONE), 0, 2);
         isKept(check("never three lifts in a row", tape, Team.ONE), 0, 1);
         isKept(check(rule, tape, Team.TWO), 0, 0);
+        MatchTape unknown = MatchTape.of(BADMINTON, Depth.FULL)
+                .shot(2)
+                .shot(2, "net")
+                .shot(7, "lift")
+                .shot(2, "drop")
+                .shot(0, "lift")
+                .winner(Team.ONE);
+        isKept(check(rule, unknown, Team.ONE), 0, 0);
     }
 
     @Test
