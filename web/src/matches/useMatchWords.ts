@@ -58,7 +58,7 @@ export function useMatchWords() {
   function hint(one: Hint, name: string): string {
     return t(`match.hint.${one.what}`, {
       ...one, name, stroke: one.stroke, court: one.court === 'NONE' ? '' : t(`match.fromCourt.${one.court}`), where: one.spot ? partOf(one.spot) : '', other: one.other ? partOf(one.other) : '',
-      chance: Math.round(one.chance * 100), lost: one.rallies - one.won,
+      when: t('match.lookedAt', { count: one.looked }, one.looked), chance: Math.round(one.chance * 100), lost: one.rallies - one.won,
     })
   }
 

@@ -1573,6 +1573,8 @@ export interface components {
             /** @enum {string} */
             court: "NONE" | "SHORT" | "DEEP" | "LEFT" | "RIGHT";
             /** Format: int32 */
+            looked: number;
+            /** Format: int32 */
             other: number;
             /** Format: int32 */
             rallies: number;
@@ -2396,6 +2398,8 @@ export interface components {
             entropy: number;
             /** Format: double */
             guessed: number;
+            /** Format: double */
+            shuffled: number;
         };
         ReadingView: {
             advice?: components["schemas"]["AdviceView"];

@@ -10,9 +10,11 @@ import bersaglio.core.court.Side;
  * @param other   a part to try instead, or that is expected least; 0 for none
  * @param won     rallies won there, of
  * @param rallies so many
+ * @param looked  rallies or serves of this match on which it rests
  * @param chance  how sure it is, 0 to 1
  */
-public record Hint(What what, String stroke, Side court, int spot, int other, int won, int rallies, double chance) {
+public record Hint(
+        What what, String stroke, Side court, int spot, int other, int won, int rallies, int looked, double chance) {
 
     /** What it says; the most useful first. */
     public enum What {

@@ -9,20 +9,21 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 /**
  * What a match says of a team, or of one of its players.
  *
  * @param here    its placements in this match
- * @param known   those of this match and of earlier ones against the same opponent
+ * @param looked  the same at the last of the {@link Looks}
  * @param lengths of rallies, short, middling and long ones, that were won and played
  * @param bonuses of both teams
  * @param serving rallies won on the own serve, and how many there were
  */
 public record MatchReview(
         Placements here,
-        Placements known,
+        Placements looked,
         Optional<PlacementAdvice> advice,
         List<ServeReport> serves,
         List<Band> lengths,
@@ -46,18 +47,19 @@ public record MatchReview(
      */
     public static MatchReview of(ChartedMatch match, Team team, int player, List<PlacementTally> earlier) {
         List<PlayedRally> rallies = match.asCounted();
+        List<PlayedRally> decided = rallies.stream()
+                .filter(rally -> rally.end().winner().isPresent())
+                .toList();
+        IntFunction<Placements> after =
+                number -> Placements.of(match.sport(), decided.subList(0, number), team, player);
         Placements here = Placements.of(match.sport(), rallies, team, player);
-        Placements known = here.with(earlier);
         List<Band> lengths = new ArrayList<>();
         for (int upTo : BANDS) {
             lengths.add(new Band(upTo, 0, 0));
         }
         Band serving = new Band(0, 0, 0);
         Band receiving = serving;
-        for (PlayedRally rally : rallies) {
-            if (rally.end().winner().isEmpty()) {
-                continue;
-            }
+        for (PlayedRally rally : decided) {
             boolean won = rally.end().winner().get() == team;
             int length = rally.length(match.opened().counts());
             if (length > 0) {
@@ -75,13 +77,25 @@ public record MatchReview(
         }
         return new MatchReview(
                 here,
-                known,
-                PlacementAdvice.of(here, known),
+                after.apply(Looks.last(decided.size())),
+                PlacementAdvice.of(after, decided.size(), earlier),
                 ServeReport.all(match.sport(), rallies, team, player),
                 lengths,
                 serving,
                 receiving,
                 BonusTally.all(match.agreed(), rallies));
+    }
+
+    /** Why a placement loses; nothing where it does not lose more than the match as a whole does. */
+    public Optional<PlacementAdvice.Luck> lossesAt(PlacementTally tally) {
+        if (tally.won() >= here.rate() * tally.rallies() - 1e-9) {
+            return Optional.empty();
+        }
+        if (looked.luck(looked.at(tally.placement())) == PlacementAdvice.Luck.REAL) {
+            return Optional.of(PlacementAdvice.Luck.REAL);
+        }
+        PlacementAdvice.Luck now = here.luck(tally);
+        return Optional.of(now == PlacementAdvice.Luck.REAL ? PlacementAdvice.Luck.NOT_CLEAR : now);
     }
 
     /** What may be said in a break, one at a time, the most useful first. */
@@ -114,6 +128,7 @@ public record MatchReview(
                 advice.toTry().orElse(0),
                 told.won(),
                 told.rallies(),
+                advice.looked(),
                 what == Hint.What.KEEP ? 1 - advice.worse() : advice.worse()));
     }
 
@@ -131,6 +146,7 @@ public record MatchReview(
                         0,
                         next,
                         0,
+                        readable.map(Readable::choices).orElse(0),
                         readable.map(Readable::choices).orElse(0),
                         readable.map(Readable::guessed).orElse(0.0)));
     }

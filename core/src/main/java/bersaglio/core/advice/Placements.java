@@ -119,6 +119,12 @@ public record Placements(int won, int rallies, List<PlacementTally> tallies) {
                 .orElse(PlacementTally.none(placement));
     }
 
+    /** Why a placement loses: asked of all of these that are known well enough. */
+    PlacementAdvice.Luck luck(PlacementTally tally) {
+        int asked = (int) tallies.stream().filter(PlacementAdvice::canBeAsked).count();
+        return PlacementAdvice.luck(tally, rate(), asked);
+    }
+
     /** The share of rallies won, from which few cases are not told apart: half of them before any. */
     public double rate() {
         return rallies == 0 ? 0.5 : (double) won / rallies;

@@ -19,7 +19,7 @@ import java.util.TreeMap;
  * @param serve    1 or 2
  * @param targets  what each part of the service court earned, the most used first
  * @param faults   serves that were none
- * @param readable how well their order can be read; nothing before eight that were placed
+ * @param readable how well their order could be read at the last of the {@link Looks}; nothing before the first
  * @param next     a place that is less expected now; nothing where the order cannot be read
  * @param pairs    what each serve earned by the one before it
  */
@@ -32,8 +32,11 @@ public record ServeReport(
         Optional<Integer> next,
         List<Pair> pairs) {
 
-    /** Serves that this few say nothing about their order. */
-    private static final int FEWEST = 8;
+    /**
+     * Of random orders so many may seem readable: shared out among first and second serves from two sides, and among the
+     * looks.
+     */
+    private static final double NEEDLESS = Looks.NEEDLESS / (4 * Looks.IN_ALL);
 
     public ServeReport {
         targets = List.copyOf(targets);
@@ -82,10 +85,11 @@ public record ServeReport(
                 .filter(tally -> tally.placement().stroke().equals("serve"))
                 .toList();
         List<Integer> order = row.stream().map(Served::spot).toList();
-        int places = (int) order.stream().distinct().count();
-        Optional<Readable> readable =
-                order.size() < FEWEST || places < 2 ? Optional.empty() : Optional.of(Readable.of(order, places));
-        Optional<Integer> next = readable.filter(Readable::isReadable).flatMap(seen -> leastExpected(order));
+        List<Integer> seen = order.subList(0, Looks.last(order.size()));
+        int places = (int) seen.stream().distinct().count();
+        Optional<Readable> readable = places < 2 ? Optional.empty() : Optional.of(Readable.of(seen, places));
+        Optional<Integer> next =
+                readable.filter(one -> one.isReadable(NEEDLESS)).flatMap(one -> leastExpected(order));
         return new ServeReport(group.serve(), group.court(), targets, faults, readable, next, pairs(row));
     }
 

@@ -17,6 +17,14 @@ public record Choice(List<Share> places, Optional<Readable> readable) {
     /** Below this many nothing is said of the order of choices. */
     public static final int FEWEST = 10;
 
+    /** Share of random orders that may seem readable. */
+    private static final double NEEDLESS = 0.05;
+
+    /** Whether the order can be read. */
+    public boolean isReadable() {
+        return readable.filter(order -> order.isReadable(NEEDLESS)).isPresent();
+    }
+
     /** Of the choices, those of one place. */
     public record Share(int zone, Tally chosen) {}
 

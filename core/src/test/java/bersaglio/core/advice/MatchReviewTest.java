@@ -183,7 +183,7 @@ class MatchReviewTest {
         assertThat(report.readable()).hasValueSatisfying(readable -> {
             assertThat(readable.entropy()).isEqualTo(0.8735, within(1e-4));
             assertThat(readable.guessed()).isEqualTo(0.4545, within(1e-4));
-            assertThat(readable.isReadable())
+            assertThat(readable.isReadable(0.05))
                     .as("always naming the commonest is right more often")
                     .isFalse();
         });
@@ -194,14 +194,17 @@ class MatchReviewTest {
     @Test
     void whoServesByTurnsIsToldWhatIsExpectedLeast() {
         MatchTape tape = MatchTape.of("table-tennis-11", Depth.FULL);
-        for (int served = 0; served < 9; ) {
+        for (int served = 0; served < 13; ) {
             boolean own = tape.match().now().serving().team() == Team.ONE;
             tape.shot(own ? 1 + 2 * (served++ % 2) : 5)
                     .winner(tape.match().now().serving().team());
         }
         ServeReport report = ServeReport.all(tape.match().sport(), tape.match().rallies(), Team.ONE, -1)
                 .get(0);
-        assertThat(report.readable().orElseThrow().isReadable()).isTrue();
+        assertThat(report.readable().orElseThrow().choices())
+                .as("looked at after twelve")
+                .isEqualTo(12);
+        assertThat(report.readable().orElseThrow().isReadable(0.01)).isTrue();
         assertThat(report.next()).as("1 has never followed 1").hasValue(1);
         assertThat(review(tape, Team.ONE).hints()).extracting(Hint::what).contains(Hint.What.READABLE);
     }

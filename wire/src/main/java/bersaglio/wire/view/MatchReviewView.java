@@ -50,8 +50,8 @@ public record MatchReviewView(
             double upper,
             PlacementAdvice.@Nullable Luck luck) {
 
-        static PlacementLine of(PlacementTally tally, double overall) {
-            Belief belief = PlacementAdvice.belief(tally, overall);
+        static PlacementLine of(PlacementTally tally, MatchReview review) {
+            Belief belief = PlacementAdvice.belief(tally, review.here().rate());
             return new PlacementLine(
                     tally.placement(),
                     tally.shots(),
@@ -63,7 +63,7 @@ public record MatchReviewView(
                     belief.mean(),
                     belief.quantile(OUTSIDE),
                     belief.quantile(1 - OUTSIDE),
-                    PlacementAdvice.ofLosses(tally, overall).orElse(null));
+                    review.lossesAt(tally).orElse(null));
         }
     }
 
@@ -97,12 +97,12 @@ public record MatchReviewView(
             @Nullable Integer next,
             List<ServeReport.Pair> pairs) {
 
-        static ServesView of(ServeReport report, double overall) {
+        static ServesView of(ServeReport report, MatchReview review) {
             return new ServesView(
                     report.serve(),
                     report.court(),
                     report.targets().stream()
-                            .map(tally -> PlacementLine.of(tally, overall))
+                            .map(tally -> PlacementLine.of(tally, review))
                             .toList(),
                     report.faults(),
                     report.readable().orElse(null),
@@ -117,11 +117,11 @@ public record MatchReviewView(
                 here.won(),
                 here.rallies(),
                 here.tallies().stream()
-                        .map(tally -> PlacementLine.of(tally, here.rate()))
+                        .map(tally -> PlacementLine.of(tally, review))
                         .toList(),
                 review.advice().map(PlacementAdviceView::of).orElse(null),
                 review.serves().stream()
-                        .map(serves -> ServesView.of(serves, here.rate()))
+                        .map(serves -> ServesView.of(serves, review))
                         .toList(),
                 review.lengths(),
                 review.serving(),

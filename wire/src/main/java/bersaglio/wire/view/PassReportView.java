@@ -50,7 +50,7 @@ public record PassReportView(
                             .map(one -> new ShareView(one.zone(), HitRateView.of(one.chosen())))
                             .toList(),
                     choice.readable().orElse(null),
-                    choice.readable().map(Readable::isReadable).orElse(false));
+                    choice.isReadable());
         }
     }
 
