@@ -93,7 +93,7 @@ async function begin(opened: MatchOpened) {
             <tr v-for="one in over" :key="one.run">
               <td>{{ asDay(one.openedAt) }}</td>
               <th scope="row"><router-link :to="`/matches/${one.run}/review`">{{ words(one) }}</router-link></th>
-              <td class="score">{{ one.score }}</td>
+              <td><span class="score">{{ one.score }}</span> <span class="soft">{{ matchWords.outcome(one, players) }}</span></td>
               <td>{{ one.rallies }}</td>
               <td>{{ t(one.game ? 'match.kind.GAME' : `match.sports.${one.sport}`) }}</td>
             </tr>

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Hint, MatchShot, MatchStep, MatchView, Player, RallyEnd, Team } from '@/shared/api'
+import type { Hint, MatchShot, MatchStep, MatchLine, MatchView, Player, RallyEnd, Team } from '@/shared/api'
 import { steady } from '@/shared/steady'
 
 export type Names = (team: Team) => string
@@ -20,6 +20,11 @@ export function useMatchWords() {
     const names = namesOf(match, players)
     return t('match.between', { one: names('ONE'), two: names('TWO') })
   }
+
+  /** How a match that is over ended. */
+  const outcome = (match: MatchLine, players: Player[]) => match.winner
+    ? t('match.won', { name: namesOf(match, players)(match.winner === 'ONE' ? 'ONE' : 'TWO') })
+    : t('match.stopped')
 
   const nameOf = (match: Pick<MatchView, 'one' | 'two'>, players: Player[]) => (team: Team, player: number): string => {
     const id = (team === 'ONE' ? match.one : match.two)[player]
@@ -62,7 +67,7 @@ export function useMatchWords() {
     })
   }
 
-  return { namesOf, between, nameOf, partOf, call, shot, played, end, step, hint }
+  return { namesOf, between, outcome, nameOf, partOf, call, shot, played, end, step, hint }
 }
 
 /** Who plays, by name: the very same names as long as the same play, so that no key is drawn anew for a shot. */

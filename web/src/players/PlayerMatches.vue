@@ -34,6 +34,7 @@ const shown = computed(() => answer.value?.matches.slice(0, 6) ?? [])
       <li v-for="one in shown" :key="one.run">
         <router-link :to="`/matches/${one.run}/review`">{{ words.between(one, players) }}</router-link>
         <span class="score">{{ one.score }}</span>
+        <span v-if="one.ended" class="soft">{{ words.outcome(one, players) }}</span>
         <span class="soft">{{ asDay(one.openedAt) }}</span>
       </li>
     </ul>

@@ -105,7 +105,9 @@ public record MatchState(
                 format, sets, games, points, over, opening, rallies, served, breaks, extended, swapped, pause);
     }
 
-    /** The score on one line: what is over, then the games and points that are on; {@code 21-19 3-2}. */
+    /**
+     * The score on one line: what is over, then the games and points that are on, as far as there are any; {@code 21-19 3-2}.
+     */
     public String line() {
         List<Count> parts = new ArrayList<>();
         over.forEach(part -> parts.add(part.count()));
@@ -113,8 +115,13 @@ public record MatchState(
             format.games().ifPresent(byGames -> parts.add(games));
             parts.add(points);
         }
-        List<String> each =
-                parts.stream().map(count -> count.one() + "-" + count.two()).toList();
+        int shown = parts.size();
+        while (shown > 1 && parts.get(shown - 1).equals(Count.NONE)) {
+            shown--;
+        }
+        List<String> each = parts.subList(0, shown).stream()
+                .map(count -> count.one() + "-" + count.two())
+                .toList();
         return String.join(" ", each);
     }
 

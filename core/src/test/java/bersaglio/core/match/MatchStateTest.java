@@ -17,6 +17,21 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Matches worked out by hand, with each boundary of each way to score. */
 class MatchStateTest {
 
+    @Test
+    void aScoreNamesNoSetThatWasNotBegun() {
+        MatchState padel = Formats.PADEL.begin(Team.ONE);
+        assertThat(padel.line()).isEqualTo("0-0");
+        for (int point = 0; point < 6 * 4; point++) {
+            padel = padel.after(Team.ONE);
+        }
+        assertThat(padel.line()).isEqualTo("6-0");
+        assertThat(padel.after(Team.TWO).line()).isEqualTo("6-0 0-0 0-1");
+        for (int point = 0; point < 4; point++) {
+            padel = padel.after(Team.TWO);
+        }
+        assertThat(padel.line()).isEqualTo("6-0 0-1");
+    }
+
     /** Rallies by who won them: {@code 1} and {@code 2}. */
     private static MatchState play(MatchState from, String winners) {
         MatchState state = from;
