@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiAccountMultiple, mdiCalendarToday, mdiClipboardTextOutline, mdiCog, mdiScoreboardOutline, mdiTarget } from '@mdi/js'
-import { computed, defineAsyncComponent, onMounted, ref, watchEffect } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watchEffect } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -10,6 +10,7 @@ import { useOnCourt } from './courtside/useOnCourt'
 import OutboxWord from './shared/OutboxWord.vue'
 import UpdateWord from './shared/UpdateWord.vue'
 import { useSettings } from './shared/settings'
+import { useFocus } from './shared/useFocus'
 
 /** Its fields are no part of what is loaded first. */
 const SettingsDialog = defineAsyncComponent(() => import('./shared/SettingsDialog.vue'))
@@ -20,6 +21,8 @@ const onCourt = useOnCourt()
 const route = useRoute()
 const outbox = useOutbox()
 const theme = useTheme()
+const page = useTemplateRef<HTMLElement>('page')
+useFocus(() => page.value, () => route.path)
 const settingsAsked = ref(false)
 const settingsOpen = ref(false)
 
@@ -58,7 +61,7 @@ onMounted(() => {
           <span>{{ t('app.settings') }}</span>
         </button>
       </nav>
-      <main id="page" tabindex="-1">
+      <main id="page" ref="page" tabindex="-1">
         <OutboxWord :beside-court="!!route.meta['court']" />
         <UpdateWord />
         <router-view v-slot="{ Component, route: shown }">
