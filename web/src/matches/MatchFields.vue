@@ -165,6 +165,7 @@ function begin() {
     >
       {{ t(what === 'GAME' ? 'match.beginGame' : 'match.begin') }}
     </v-btn>
+    <p v-if="!ready" class="soft" data-test="why-not">{{ t('match.beginWhy') }}</p>
   </section>
 </template>
 

@@ -108,7 +108,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
       </div>
       <RallyStrip class="strip" :charted="charted" :match="match" :players="players" />
       <aside>
-        <ScoreBoard :match="match" :players="players" steady />
+        <ScoreBoard class="score" :match="match" :players="players" steady />
         <MatchClock
           v-if="match.agreed.minutes && !match.ended"
           :minutes="match.agreed.minutes"
@@ -117,7 +117,7 @@ const correct = (id: string, as: RallyEnd) => charted.correct(id, as)
           @end="ending = true"
         />
         <p class="refused soft" role="status">{{ refused }}</p>
-        <RallyKeys :match="match" :rally="rally" :names="names" />
+        <RallyKeys class="rally-keys" :match="match" :rally="rally" :names="names" />
         <div v-if="bonuses.length && !match.ended" class="bonuses" role="group" :aria-label="t('match.bonuses')">
           <template v-for="bonus in bonuses" :key="bonus.at">
             <v-btn
@@ -276,18 +276,6 @@ aside {
 .close {
   margin-top: 16px;
 }
-
-.phone {
-  display: flex;
-  flex-direction: column;
-  height: auto;
-}
-
-.phone .court {
-  height: 68dvh;
-}
-
-.phone aside {
-  border: 0;
-}
 </style>
+
+<style scoped src="./phone.css"></style>

@@ -89,6 +89,18 @@ const winner = computed(() => pointsOnly.value ? undefined : props.rally.lastHit
   background: var(--sheet);
 }
 
+@media (max-width: 800px) {
+  .keys {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 4px;
+  }
+
+  .keys .key {
+    grid-column: span 1;
+    font-size: 14px;
+  }
+}
+
 .key :deep(.v-btn__content) {
   white-space: normal;
 }

@@ -130,6 +130,25 @@ td {
   font-weight: 650;
 }
 
+@media (max-width: 800px) {
+  .steady,
+  .steady.doubles {
+    min-height: 148px;
+  }
+
+  .steady .points {
+    font-size: 56px;
+    line-height: 0.86;
+  }
+
+  .steady .soft {
+    font-size: 14px;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+}
+
 .stake,
 .won {
   padding-left: 8px;
