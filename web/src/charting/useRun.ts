@@ -140,17 +140,14 @@ export function useRun<V extends Charted>(kind: ChartKind<V>) {
   }
 
   /**
-   * Shows what another device has written meanwhile, unless this one has something to send. Which of them writes next takes
-   * the pen openly.
+   * Shows what another device has written meanwhile, once the server has all that this one wrote. Which of them writes next
+   * takes the pen openly.
    */
   async function catchUp(): Promise<void> {
     const [id, known] = [run, last]
-    const here = await ofRun(id)
-    if (here.some(({ fate }) => fate === 'waiting')) {
-      return
-    }
     const events = await runOnServer(id) ?? []
-    if (events.length > 0 && run === id && last === known && (events.at(-1)?.id !== known || outbox.apart.has(id))) {
+    const hasAll = events.some((event) => event.id === known)
+    if (hasAll && run === id && last === known && (events.at(-1)?.id !== known || outbox.apart.has(id))) {
       const seen = read(id, events)
       if (seen) {
         await adopt(events, kind.about(seen, id))

@@ -18,13 +18,17 @@ export function useFocus(page: () => HTMLElement | null, path: MaybeRefOrGetter<
 
   /** A view draws its heading when what it shows has come. */
   function focusHeading() {
+    if (!wanted) {
+      return
+    }
     const within = page()
     const heading = within?.querySelector<HTMLElement>('h1')
-    if (!wanted || !within || !heading) {
+    if (!within || !heading) {
       return
     }
     wanted = false
-    if (isLost() || !within.contains(document.activeElement)) {
+    const elsewhere = !within.contains(document.activeElement) && !document.activeElement?.closest(DIALOGS)
+    if (isLost() || elsewhere) {
       heading.tabIndex = -1
       heading.focus({ preventScroll: true })
     }

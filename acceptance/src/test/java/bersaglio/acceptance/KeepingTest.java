@@ -37,7 +37,7 @@ class KeepingTest {
         page.evaluate("() => { window.noRoom = true }");
         court.row("01").shows("2 of 3");
         assertThat(page.getByTestId("not-kept")).hasText("2 of these are not kept");
-        assertThat(page.getByTestId("outbox")).containsText("This device has no room: 2 entries are not kept.");
+        assertThat(page.getByTestId("outbox")).containsText("2 entries are not kept: this device has no room");
         assertThat(strip(page)).containsText(new String[] {"Hit", "not kept", "not kept"});
         court.key("Backspace").shows("1 of 2");
         assertThat(page.getByTestId("not-kept")).hasText("1 of these is not kept");
@@ -91,7 +91,7 @@ class KeepingTest {
         page.evaluate(CLOSED);
         page.evaluate("() => { window.noRoom = true }");
         court.row("1011").shows("5 of 7");
-        assertThat(page.getByTestId("outbox")).containsText("This device has no room: 4 entries are not kept.");
+        assertThat(page.getByTestId("outbox")).containsText("4 entries are not kept: this device has no room");
         page.evaluate("() => { window.noRoom = false }");
         assertThat(page.getByTestId("outbox")).hasText("Kept on this device, 4 to send");
         page.reload();

@@ -6,7 +6,7 @@ package bersaglio.core.advice;
  * next of them, however often it is asked for.
  *
  * <p>Over all looks of a match, needless advice comes in at most {@value #NEEDLESS} of matches. Each sentence has its own
- * bound for that; {@code LooksTest} counts them in simulated matches of players without a weakness.
+ * bound for that; {@code PlacementAdviceTest} counts them in simulated matches of players without a weakness.
  */
 public final class Looks {
 

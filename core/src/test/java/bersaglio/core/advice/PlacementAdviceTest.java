@@ -105,7 +105,7 @@ class PlacementAdviceTest {
      * or are its losses said to be real?
      */
     @ParameterizedTest
-    @CsvSource({"5, 44, 0.5", "5, 77, 0.5", "5, 130, 0.5", "2, 130, 0.3", "8, 130, 0.3", "5, 130, 0.65"})
+    @CsvSource({"5, 44, 0.5", "5, 77, 0.5", "5, 130, 0.5", "2, 130, 0.3", "8, 130, 0.3", "5, 130, 0.65", "5, 260, 0.5"})
     void howeverOftenTheCoachLooksNothingNeedlessIsSaidInMostMatches(int places, int length, double rate) {
         Random random = new Random(places * 1000L + length);
         int left = 0;

@@ -13,7 +13,6 @@ import org.h2.engine.Database;
 import org.h2.mvstore.DataUtils;
 import org.h2.mvstore.MVMap;
 import org.h2.mvstore.MVStore;
-import org.h2.mvstore.MVStoreException;
 import org.h2.mvstore.WriteBuffer;
 import org.h2.mvstore.db.ValueDataType;
 import org.h2.mvstore.tx.TransactionMap;
@@ -72,6 +71,8 @@ final class StoredStatements {
     private static final String UNDONE = "undoLog";
     private static final String PREPARED = "openTransactions";
     private static final int STATEMENT = 3;
+    /** The longest of a club has some 1,200 signs; what is much longer is not even looked through. */
+    private static final int LONGEST = 10_000;
 
     private StoredStatements() {}
 
@@ -89,7 +90,8 @@ final class StoredStatements {
             try (MVStore store = opened(folder)) {
                 statements(store).forEach(StoredStatements::requireKnown);
             }
-        } catch (MVStoreException | ClassCastException broken) {
+        } catch (RuntimeException broken) {
+            // A damaged or spoilt file fails in many ways while it is read.
             throw CannotStart.because(
                     broken, folder.folder(), "The database in this backup is damaged. Take another backup.");
         }
@@ -134,7 +136,8 @@ final class StoredStatements {
 
     private static void requireKnown(String statement) {
         Matcher plain = SPACE.matcher(statement.strip());
-        if (!KNOWN.matcher(plain.replaceAll(" ")).matches()) {
+        if (statement.length() > LONGEST
+                || !KNOWN.matcher(plain.replaceAll(" ")).matches()) {
             throw somethingElse();
         }
     }

@@ -28,6 +28,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -370,7 +372,16 @@ class BackupTest {
                 Arguments.of("another user", "create user harm password 'x' admin", "", ""),
                 Arguments.of("a schema", "create schema harm", "", ""),
                 Arguments.of("a right to write", "grant all on schema public to reader", "", ""),
-                Arguments.of("a setting", "set ignorecase true", "", ""));
+                Arguments.of("a setting", "set ignorecase true", "", ""),
+                Arguments.of(
+                        "a table without end",
+                        "create table wide (" + "c0 int"
+                                + IntStream.range(1, 5000)
+                                        .mapToObj(column -> ", c" + column + " int")
+                                        .collect(Collectors.joining())
+                                + ")",
+                        "",
+                        ""));
     }
 
     /** A file from elsewhere; its sums and counts are right. */
