@@ -145,7 +145,8 @@ describe('a match in words', () => {
 
   it('says what to leave and what to try, with counts', () => {
     const hint = { what: 'LEAVE', stroke: 'drop', court: 'NONE', spot: 3, other: 6, won: 2, rallies: 12, looked: 24, chance: 0.914 } as const
-    expect(words.hint(hint, 'Nora')).toContain('leave the drop to the front right for now. After 24 rallies 2 of 12 were won there')
+    expect(words.hint(hint, 'Nora'))
+      .toContain('leave the drop to the front right for now. After 24 rallies 2 of 12 were won there, earlier matches counted')
     expect(words.hint(hint, 'Nora')).toContain('91 %')
     expect(words.hint(hint, 'Nora')).toContain('To try: the middle right')
   })

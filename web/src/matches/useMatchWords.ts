@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Hint, MatchShot, MatchStep, MatchLine, MatchView, Player, RallyEnd, Team } from '@/shared/api'
+import type { Hint, MatchShot, MatchLine, MatchStep, MatchView, Player, RallyEnd, Team } from '@/shared/api'
 import { steady } from '@/shared/steady'
 
 export type Names = (team: Team) => string

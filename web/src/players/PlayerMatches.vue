@@ -33,8 +33,10 @@ const shown = computed(() => answer.value?.matches.slice(0, 6) ?? [])
     <ul>
       <li v-for="one in shown" :key="one.run">
         <router-link :to="`/matches/${one.run}/review`">{{ words.between(one, players) }}</router-link>
-        <span class="score">{{ one.score }}</span>
-        <span v-if="one.ended" class="soft">{{ words.outcome(one, players) }}</span>
+        <span>
+          <span class="score">{{ one.score }}</span>
+          <span v-if="one.ended" class="soft"> {{ words.outcome(one, players) }}</span>
+        </span>
         <span class="soft">{{ asDay(one.openedAt) }}</span>
       </li>
     </ul>
