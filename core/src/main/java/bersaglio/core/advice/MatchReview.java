@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 /**
@@ -50,8 +49,8 @@ public record MatchReview(
         List<PlayedRally> decided = rallies.stream()
                 .filter(rally -> rally.end().winner().isPresent())
                 .toList();
-        IntFunction<Placements> after =
-                number -> Placements.of(match.sport(), decided.subList(0, number), team, player);
+        int look = Looks.last(decided.size());
+        Placements looked = Placements.of(match.sport(), decided.subList(0, look), team, player);
         Placements here = Placements.of(match.sport(), rallies, team, player);
         List<Band> lengths = new ArrayList<>();
         for (int upTo : BANDS) {
@@ -77,8 +76,8 @@ public record MatchReview(
         }
         return new MatchReview(
                 here,
-                after.apply(Looks.last(decided.size())),
-                PlacementAdvice.of(after, decided.size(), earlier),
+                looked,
+                PlacementAdvice.of(number -> number == look ? looked : here, decided.size(), earlier),
                 ServeReport.all(match.sport(), rallies, team, player),
                 lengths,
                 serving,

@@ -1,8 +1,6 @@
 package bersaglio.core.odds;
 
 import bersaglio.core.problem.Check;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,76 +36,82 @@ public record Readable(
     public static Readable of(List<Integer> row, int places) {
         Check.requireAtLeast("places", places, 2);
         Check.requireAtLeast("row", row.size(), 2);
-        Map<Integer, Integer> counts = new LinkedHashMap<>();
-        row.forEach(place -> counts.merge(place, 1, Integer::sum));
+        Map<Integer, Integer> numbers = new LinkedHashMap<>();
+        int[] order = row.stream()
+                .mapToInt(place -> numbers.computeIfAbsent(place, first -> numbers.size()))
+                .toArray();
+        int[] counts = new int[numbers.size()];
+        for (int place : order) {
+            counts[place]++;
+        }
         double entropy = 0;
         int most = 0;
-        for (int count : counts.values()) {
-            double share = (double) count / row.size();
+        for (int count : counts) {
+            double share = (double) count / order.length;
             entropy -= share * Math.log(share);
             most = Math.max(most, count);
         }
+        int right = right(order, counts.length);
         return new Readable(
-                row.size(),
+                order.length,
                 Math.min(1, entropy / Math.log(places)),
-                (double) right(row) / (row.size() - 1),
+                (double) right / (order.length - 1),
                 1.0 / places,
-                (double) most / row.size(),
-                shuffled(row, right(row)));
+                (double) most / order.length,
+                shuffled(order, counts.length, right));
     }
 
     /** Share of shuffles of the same choices in which at least as many are called right, this order counted among them. */
-    private static double shuffled(List<Integer> row, int right) {
+    private static double shuffled(int[] order, int places, int right) {
         Stream numbers = new Stream(0);
-        List<Integer> order = new ArrayList<>(row);
+        int[] shuffle = order.clone();
         int asWell = 1;
         int done = 1;
         while (done <= SHUFFLES && asWell < SETTLED) {
-            for (int last = order.size() - 1; last > 0; last--) {
-                Collections.swap(order, last, (int) (numbers.next() * (last + 1)));
+            for (int last = shuffle.length - 1; last > 0; last--) {
+                int other = (int) (numbers.next() * (last + 1));
+                int kept = shuffle[last];
+                shuffle[last] = shuffle[other];
+                shuffle[other] = kept;
             }
             done++;
-            asWell += right(order) >= right ? 1 : 0;
+            asWell += right(shuffle, places) >= right ? 1 : 0;
         }
         return (double) asWell / done;
     }
 
-    private static int right(List<Integer> row) {
-        Followers ever = new Followers();
-        Map<Integer, Followers> after = new LinkedHashMap<>();
+    /** How many of a row of places, numbered from 0, are called right. */
+    private static int right(int[] order, int places) {
+        Commonest ever = new Commonest(places);
+        Commonest[] after = new Commonest[places];
         int right = 0;
-        ever.add(row.get(0));
-        for (int i = 1; i < row.size(); i++) {
-            int choice = row.get(i);
-            Followers known = after.computeIfAbsent(row.get(i - 1), first -> new Followers());
-            right += (known.isEmpty() ? ever : known).commonest() == choice ? 1 : 0;
-            known.add(choice);
-            ever.add(choice);
+        ever.add(order[0]);
+        for (int i = 1; i < order.length; i++) {
+            int before = order[i - 1];
+            Commonest known = after[before] == null ? ever : after[before];
+            right += known.place == order[i] ? 1 : 0;
+            after[before] = after[before] == null ? new Commonest(places) : after[before];
+            after[before].add(order[i]);
+            ever.add(order[i]);
         }
         return right;
     }
 
-    /** How often each place was chosen, and which most often; of equals the one that got to that count first. */
-    private static final class Followers {
+    /** The place that was chosen most often; of equals the one that got to that count first. */
+    private static final class Commonest {
 
-        private final Map<Integer, Integer> counts = new LinkedHashMap<>();
-        private int commonest;
-        private int most;
+        private final int[] counts;
+        private int place;
 
-        void add(int place) {
-            int count = counts.merge(place, 1, Integer::sum);
-            if (count > most) {
-                most = count;
-                commonest = place;
+        Commonest(int places) {
+            counts = new int[places];
+        }
+
+        void add(int chosen) {
+            counts[chosen]++;
+            if (counts[chosen] > counts[place]) {
+                place = chosen;
             }
-        }
-
-        boolean isEmpty() {
-            return most == 0;
-        }
-
-        int commonest() {
-            return commonest;
         }
     }
 
